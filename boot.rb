@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+# The gems stand in a folder of their own, shared by every checkout
+# (bin/setup). Under Bundler they are on the path already; a quick command
+# such as bin/plan needs the loader alone and does without Bundler's start.
+unless defined?(Bundler)
+  cache = ENV.fetch("XDG_CACHE_HOME") { "#{Dir.home}/.cache" }
+  gems = "#{cache}/yellow-track/gems/ruby/#{RbConfig::CONFIG["ruby_version"]}"
+  Gem.use_paths(Gem.dir, [*Gem.path, gems])
+end
+
+require "zeitwerk"
+
+# Yellow Track sizes closet door sets: the rules live in core/, and each
+# other room is a namespace of its own (see docs/working-on-it.md).
+module YellowTrack
+  ROOT = __dir__
+
+  # The loader, one root directory a room.
+  LOADER = Zeitwerk::Loader.new
+  LOADER.tag = "yellow_track"
+  LOADER.push_dir("#{ROOT}/core", namespace: self)
+  %w[data demo drawing store web].each do |room|
+    namespace = const_set(room.capitalize, Module.new)
+    LOADER.push_dir("#{ROOT}/#{room}", namespace:)
+  end
+  LOADER.inflector.inflect("svg" => "SVG")
+  LOADER.ignore("#{ROOT}/store/migrations", "#{ROOT}/web/public", "#{ROOT}/web/views", "#{ROOT}/data/kits")
+  LOADER.setup
+end

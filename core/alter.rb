@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # What comes off a slab, or is put on it, to make the panel of the plan
+  # (handbook 7, "Altering a panel"). All in mm; without a slab there is
+  # nothing to say.
+  class Alter
+    PLANED_BACK = 3 # a lipping is left this much too long
+    FOOT = 28 # solid block at the foot of a hollow core panel
+    FOOT_KEPT = 10
+    STILE_KEPT = 45
+    HOLLOW_STILE_KEPT = 30
+    LIPPING_MOST = 60
+
+    attr_reader :height, :width, :lipping
+
+    # @param brief [Brief]
+    # @param width [Rational] of the panel
+    # @param height [Rational] of the panel
+    # @param hollow [Boolean] whether it has a hollow core
+    def initialize(brief, width:, height:, hollow:)
+      @brief = brief
+      @panel = {width:, height:}
+      @hollow = hollow
+      alter if slab?
+    end
+
+    def slab? = !slab("width").nil? && !slab("height").nil?
+
+    def hollow? = @hollow
+
+    # A measure of the slab: "width", "height", "foot", "stile".
+    def slab(key) = @brief.opening["slab.#{key}"]
+
+    # What is left of the solid block at the foot; nil where there is none to
+    # mind.
+    def foot_left = hollow? ? (slab("foot") || FOOT) - height : nil
+
+    # What is left of each stile, nil where its width is not known.
+    def stile_left = slab("stile") && slab("stile") - width / 2
+
+    def stile_least = hollow? ? HOLLOW_STILE_KEPT : STILE_KEPT
+
+    # How much narrower than the panel the slab is, 0 if it is not.
+    def short = [@panel[:width] - slab("width"), 0r].max
+
+    def as_it_is? = height.zero? && width.zero? && lipping.zero? && short.zero?
+
+    def parts = slab? ? {alter: {height:, width:, lipping:}} : {}
+
+    def checks = slab? ? Checks.new(self, @brief.printer).found : []
+
+    private
+
+    def alter
+      @height = sum("height", "Off the foot", "most(slab − panel, 0)", :height,
+        "From the bottom, unless the rail there would be under its least.")
+      @width = sum("width", "Off the width", "most(slab − panel, 0)", :width, "The same from both edges.")
+      @lipping = lip
+    end
+
+    def lip
+      return 0r unless slab("height") < @panel[:height]
+
+      @brief.work.sum("alter.lipping", "Lipping", "panel − slab + planed back", panel: @panel[:height], slab: slab("height"),
+        planed_back: PLANED_BACK.to_r, why: "Planed back after the glue is dry.")
+    end
+
+    def sum(key, name, formula, side, why)
+      @brief.work.sum("alter.#{key}", name, formula, slab: slab(side.to_s), panel: @panel[side], why:)
+    end
+  end
+end

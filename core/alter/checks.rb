@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Alter
+    # What altering a slab can spoil (handbook 7).
+    class Checks < CheckList
+      check "alter.block", :watch do |slab|
+        left = slab.foot_left
+        left && slab.height.positive? && left < FOOT_KEPT && [
+          "#{len(slab.height)} off the foot leaves #{left.positive? ? len(left) : "nothing"} of the solid block.",
+          "Keep #{len(FOOT_KEPT)} of it, or glue the block back in."
+        ]
+      end
+
+      check "alter.stile", :stop do |slab|
+        left = slab.stile_left
+        left && slab.width.positive? && left < slab.stile_least && [
+          "#{len(slab.width / 2)} off each edge leaves a stile of #{len(left)}.",
+          "A stile keeps #{len(slab.stile_least)}. Take another slab."
+        ]
+      end
+
+      check "alter.lipping", :watch do |slab|
+        slab.lipping > LIPPING_MOST && ["A lipping of #{len(slab.lipping)} is over #{len(LIPPING_MOST)}.",
+          "Take a taller slab, or lower the head."]
+      end
+
+      check "alter.narrow", :stop do |slab|
+        slab.short.positive? && ["The slab is #{len(slab.short)} narrower than the panel.",
+          "Glue strips to its edges, or take another slab."]
+      end
+
+      check "alter.none", :note do |slab|
+        slab.as_it_is? && ["The slab fits as it is.", "Nothing to cut."]
+      end
+    end
+  end
+end

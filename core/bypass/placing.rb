@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Bypass
+    # Where each panel stands closed, how far it can travel, and the gap under
+    # it (handbook 4). Closed panels fill the run exactly: the last right edge
+    # lands on its end.
+    class Placing
+      # @param set [Bypass] measured
+      def initialize(set)
+        @set = set
+        @brief = set.brief
+      end
+
+      # @return [Array<Panel>] from the left
+      def panels
+        lefts = closed
+        travels = @set.pattern.stretches.zip(@set.stretches).flat_map { |places, stretch| travels(places, stretch) }
+        lefts.each_with_index.map { |left, place| panel(place, left, travels[place]) }
+      end
+
+      private
+
+      # Left edges, each from the one before it.
+      def closed
+        @set.pattern.joins.each_with_index.with_object([first]) do |(join, place), lefts|
+          lefts << ((join == :lap) ? after_lap(place + 1, lefts.last) : after_meet(place + 1, lefts.last))
+        end
+      end
+
+      def first
+        @brief.work.given("panels.A.x", "Left edge of A", @set.run_start, from: :survey, why: "Where the run starts.")
+      end
+
+      def after_lap(place, left)
+        edge(place, "before + width − lap", before: left, width: @set.width, lap: @set.lap,
+          why: "The right edge of the panel before it, less the lap.")
+      end
+
+      def after_meet(place, left)
+        edge(place, "before + width + meet gap", before: left, width: @set.width, meet_gap: @set.meet_gap,
+          why: "The right edge of the panel before it, and the meet gap.")
+      end
+
+      def edge(place, formula, **rest)
+        @brief.work.sum("panels.#{NAMES[place]}.x", "Left edge of #{NAMES[place]}", formula, **rest)
+      end
+
+      # Left edges a panel can go to, its neighbours of the lane pushed away.
+      #
+      # @return [Array<Array(Rational, Rational)>] a panel of the stretch each
+      def travels(places, stretch)
+        lanes = @set.pattern.lanes[places]
+        lanes.each_with_index.map do |lane, place|
+          before, after = lanes[...place].count(lane), lanes[place + 1..].count(lane)
+          [stretch.from + before * @set.width, stretch.to - (after + 1) * @set.width]
+        end
+      end
+
+      def panel(place, left, travel)
+        name = NAMES[place]
+        Panel.new(name:, lane: @set.pattern.lanes[place], x: left, width: @set.width, height: @set.support.height,
+          thickness: @set.thickness, weight: @set.weight, hands:, rollers: [@set.inset, @set.width - @set.inset], travel:,
+          gap: gap("panels.#{name}.gap", "Gap under #{name} closed", [left, left]),
+          travel_gap: gap("panels.#{name}.travel_gap", "Gap under #{name} over its travel", travel)).freeze
+      end
+
+      def gap(key, title, (from, to)) = @set.support.floor_gap.between(key, title, from, to + @set.width)
+
+      def hands = @set.makeup.hands(@set.weight, width: @set.width, height: @set.support.height)
+    end
+  end
+end

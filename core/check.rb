@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # What a check found: it will not work (stop), it will with care (watch), or
+  # it is worth knowing (note) (handbook 1). Checks never block saving.
+  Check = Struct.new(:code, :level, :says, :do, keyword_init: true) do
+    # @return [Integer] 0 for the worst
+    def weight = Check::LEVELS.index(level)
+
+    def stop? = level == :stop
+
+    # The level an opening goes by: that of its worst check.
+    #
+    # @return [Symbol, nil]
+    def self.worst(checks) = checks.min_by(&:weight)&.level
+  end
+
+  Check::LEVELS = %i[stop watch note].freeze
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # The checks of one subject (the survey, a family), each in one place: its
+  # rule, its level and its words.
+  #
+  #   class Checks < CheckList
+  #     check "bypass.lap.long", :watch do |set|
+  #       over = set.lap > set.kit.lap_most
+  #       over && [says, cure]
+  #     end
+  #   end
+  #
+  # A rule gives nothing (nil or false) when all is well, or what it says and
+  # what to do about it, with another level in front where that depends.
+  class CheckList
+    class << self
+      # Adds a check.
+      #
+      # @param code [String] handbook's code
+      # @param level [:stop, :watch, :note] unless the rule gives one
+      # @yieldreturn [Array, nil, false] [says, cure] or [level, says, cure]
+      def check(code, level, &rule) = rules << [code, level, rule]
+
+      def rules = @rules ||= []
+    end
+
+    # @param subject [Object] what the rules look at
+    # @param printer [Length::Printer] writes the lengths in their words
+    def initialize(subject, printer)
+      @subject = subject
+      @printer = printer
+    end
+
+    # @return [Array<Check>] what was found, in the handbook's order
+    def found
+      self.class.rules.filter_map do |code, level, rule|
+        *other, says, cure = instance_exec(@subject, &rule) || next
+        Check.new(code:, level: other.first || level, says:, do: cure).freeze
+      end
+    end
+
+    private
+
+    # A length in the job's own unit, with its unit.
+    def len(mm) = @printer.with_unit(mm)
+
+    # A length in the job's own unit, bare.
+    def num(mm) = @printer.short(mm)
+  end
+end

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # What a person can mend: the root of every error whose message is meant
+  # for the fitter. The message says what was typed, what is wrong with it and
+  # what would work. Programmers' mistakes raise Ruby's ordinary exceptions.
+  class Fault < StandardError
+    # @return [String, nil] the dotted key of the value at fault, as in
+    #   "survey.widths.top"; nil when the fault belongs to no single key
+    attr_reader :key
+
+    # @return [String] the message without its key, for a place where the key
+    #   is in sight
+    attr_reader :words
+
+    def initialize(words, key: nil)
+      @words = words
+      @key = key
+      super(key ? "#{key}: #{words}" : words)
+    end
+  end
+end

@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # Several faults found in one reading, all named at once.
+  class Faults < Fault
+    # @return [Array<Fault>] in the order in which they were met
+    attr_reader :list
+
+    def initialize(list)
+      @list = list.freeze
+      super(list.map(&:message).join("\n"))
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # A sum as a fitter would write it down, that can be worked out and also
+  # written with the numbers put in: one text gives value and explanation.
+  #
+  #   sum = Formula.of("(run + laps × lap) ÷ panels")
+  #   sum.value(run: 1804, laps: 1, lap: 34, panels: 2)   # => (919/1)
+  #
+  # Names are words and may hold spaces; a value is looked up with
+  # underscores instead (`meet gap` is `meet_gap:`). Operators: + − × ÷ ² and
+  # brackets. Functions: least, most (also of a list), down and up to a grain,
+  # whole (rounded up), fit (whole times one goes into another), size (without sign), root, and sin and cos of degrees.
+  class Formula
+    FUNCTIONS = {
+      "least" => ->(*list) { list.flatten.min },
+      "most" => ->(*list) { list.flatten.max },
+      "down" => ->(value, grain) { Length.down(value, grain) },
+      "up" => ->(value, grain) { Length.up(value, grain) },
+      "whole" => ->(value) { value.ceil },
+      "fit" => ->(value, size) { (value / size).floor },
+      "size" => ->(value) { value.abs },
+      "root" => ->(value) { Math.sqrt(value) },
+      "sin" => ->(degrees) { Math.sin(degrees * Math::PI / 180) },
+      "cos" => ->(degrees) { Math.cos(degrees * Math::PI / 180) }
+    }.freeze
+
+    @known = {}
+
+    class << self
+      # The formula of a text, compiled once.
+      def of(text) = @known[text] ||= new(text)
+    end
+
+    attr_reader :text
+
+    # @raise [ArgumentError] for a text that is no formula
+    def initialize(text)
+      @text = text
+      @tree = Parser.new(text).tree
+      @pieces = pieces
+      freeze
+    end
+
+    # @param values [Hash{Symbol => Numeric, Array<Numeric>}]
+    # @return [Numeric] exact where its values are
+    # @raise [KeyError] for a name that has no value
+    # @raise [ZeroDivisionError]
+    def value(values) = @tree.call(values)
+
+    # The formula with its numbers put in.
+    #
+    # @yield [value] writes one of them
+    # @return [String]
+    def with(values)
+      @pieces.map do |piece|
+        next piece if piece.is_a?(String)
+
+        given = values.fetch(piece)
+        given.is_a?(Array) ? given.map { |value| yield value }.join(", ") : yield(given)
+      end.join
+    end
+
+    private
+
+    # The text cut at its names: strings as they stand, names as symbols.
+    def pieces
+      rest = text
+      pieces = []
+      while (match = Parser::WORD.match(rest))
+        function = FUNCTIONS.key?(match[0]) && match.post_match.start_with?("(")
+        pieces << match.pre_match << (function ? match[0] : Parser.name(match[0]))
+        rest = match.post_match
+      end
+      pieces << rest
+    end
+  end
+end

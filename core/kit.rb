@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # A kit sheet (handbook 9): what a hardware maker's instructions say, as
+  # data. Lengths in mm, weights in kg.
+  class Kit
+    # @param values [Hash] a kit sheet as Schema read it
+    def initialize(values)
+      @values = values.freeze
+      freeze
+    end
+
+    def id = @values["id"]
+
+    def name = @values["name"]
+
+    def family = @values["family"]
+
+    # @return [String] how a bypass carries its panels; nil for the others
+    def support = @values["support"]
+
+    # @param key [String] dotted, as in "lap.design"
+    # @return [Object, nil] nil where the sheet says nothing
+    def [](key)
+      first, second = key.split(".")
+      value = @values[first]
+      second ? value && value[second] : value
+    end
+
+    # @return [Object]
+    # @raise [Fault] where the sheet says nothing
+    def fetch(key)
+      value = self[key]
+      value.nil? ? raise(Fault.new("the kit sheet #{id} says nothing here. It is needed.", key: "kit.#{key}")) : value
+    end
+
+    # Whether each adjuster is turned by a screw or set along a slot.
+    def slot? = self["adjust.slot"] == true
+
+    # The smaller of the adjuster's ways up and down, mm: how far a panel can
+    # be rocked either way.
+    def rock = [fetch("adjust.up"), fetch("adjust.down")].min
+
+    def to_h = @values
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # One opening: its survey, and the set chosen for it with the choices that
+  # differ from the kit's (handbook 9, "The opening file").
+  class Opening
+    attr_reader :name, :units, :grain, :survey, :kit
+
+    # @param document [Hash] an opening file as Schema read it
+    # @param kit [Kit]
+    def initialize(document, kit)
+      @name = document["name"] || ""
+      @units = (document["units"] || "mm").to_sym
+      @grain = document["grain"] || Length::GRAIN.fetch(@units)
+      @survey = Survey.new(document["survey"])
+      @choices = document["set"]
+      @kit = kit
+      freeze
+    end
+
+    def family = @choices["family"]
+
+    # A choice of the fitter's.
+    #
+    # @param key [String] dotted, as in "slab.width"
+    # @return [Object, nil] nil where he left it to the kit
+    def [](key)
+      first, second = key.split(".")
+      value = @choices[first]
+      second ? value && value[second] : value
+    end
+
+    # Writes lengths in the opening's unit, to what is shown of derived ones.
+    def printer = Length::Printer.new(units, (units == :in) ? [grain, Length::GRAIN[:in]].min : 1r / 10)
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # Reads a document against a JSON Schema (docs/formats): every fault is
+  # named by its key in a sentence, and what is sound comes back typed, with
+  # lengths as exact millimetres.
+  #
+  # It knows the keywords that our schemas use, and no others: a general
+  # validator takes longer to load than a plan takes to make, and its words
+  # are no fitter's. The specs hold its verdicts against such a validator.
+  class Schema
+    TYPES = {
+      "object" => ->(value) { value.is_a?(Hash) },
+      "array" => ->(value) { value.is_a?(Array) },
+      "string" => ->(value) { value.is_a?(String) },
+      "number" => ->(value) { value.is_a?(Numeric) },
+      "integer" => ->(value) { value.is_a?(Integer) || (value.is_a?(Float) && value.finite? && value == value.floor) },
+      "boolean" => ->(value) { [true, false].include?(value) },
+      "null" => ->(value) { value.nil? }
+    }.freeze
+
+    # @param rules [Hash] a parsed JSON Schema
+    # @param others [Hash{String => Hash}] schemas it refers to, by file name
+    def initialize(rules, others: {})
+      @rules = rules
+      @others = others
+      freeze
+    end
+
+    # @param document [Object] parsed JSON
+    # @param unit [:mm, :in] of its bare lengths
+    # @return [Array(Object, Array<Fault>)] the typed document and its faults
+    def read(document, unit: :mm)
+      reader = Reader.new(self, unit)
+      [reader.value(document, @rules, []), reader.faults]
+    end
+
+    # The schema a reference names: its own part, or another file.
+    def fetch(reference)
+      return @others.fetch(reference) unless reference.start_with?("#/")
+
+      @rules.dig(*reference.delete_prefix("#/").split("/"))
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # The readings of one opening (handbook 2), as exact millimetres; nil for a
+  # reading not taken.
+  class Survey
+    # Readings without which nothing can be sized.
+    NEEDED = %w[widths.top widths.middle widths.bottom heights.left heights.middle heights.right].freeze
+
+    # @param readings [Hash] the "survey" of an opening file as Schema read it
+    def initialize(readings)
+      @readings = readings
+      freeze
+    end
+
+    # @param key [String] dotted, as in "widths.top"
+    # @return [Object, nil]
+    def [](key)
+      first, second = key.split(".")
+      value = @readings[first]
+      second ? value && value[second] : value
+    end
+
+    # The same survey with one reading more, or another in its place.
+    def with(key, value)
+      first, second = key.split(".")
+      Survey.new(@readings.merge(first => second ? (@readings[first] || {}).merge(second => value) : value))
+    end
+
+    # @return [Array<String>] the needed readings not taken yet
+    def missing = NEEDED.select { |key| self[key].nil? }
+
+    def complete? = missing.empty?
+
+    # The three widths, head, half-way, floor, as far as they are read.
+    def widths = NEEDED.first(3).filter_map { |key| self[key] }
+
+    # The three heights, left, half-way, right, as far as they are read.
+    def heights = NEEDED.last(3).filter_map { |key| self[key] }
+
+    def diagonals = %w[diagonals.rising diagonals.falling].filter_map { |key| self[key] }
+
+    # Covering still to come, mm; 0 when it is laid.
+    def covering = self["covering.laid"] ? 0r : self["covering.thickness"] || 0r
+
+    def floor = Floor.new(self["floor"] || [])
+
+    # @return [Array<Array(Rational, Rational)>] from and to of each bay
+    def bays = self["bays"] || []
+  end
+end

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Survey
+    # What is wrong with an opening, and what its readings cannot tell
+    # (handbook 2). The subject is a Brief, with the set sized to it.
+    class Checks < CheckList
+      TAPER = 3
+      BOW = 2
+      SAG = 3
+      FALL = 5
+      SPREAD = 60
+      WIDTH = 300..7000
+      HEIGHT = 600..4000
+
+      check "survey.suspect", :stop do |brief|
+        suspects = brief.closure.suspects
+        next if suspects.empty?
+
+        slips = suspects.map do |key|
+          "the #{Words.name(key)} by about #{len(brief.closure.residuals[key].slip.abs)}"
+        end
+        apart = (suspects.length > 1) ? " The sums cannot tell them apart." : ""
+        ["These readings do not close. Out may be #{slips.join(", or ")}.#{apart}",
+          "Measure #{Words.list(suspects)} again."]
+      end
+
+      check "survey.open", :watch do |brief|
+        brief.closure.open? && ["No diagonal and no lean: the shape of the opening cannot be known.",
+          "Take one diagonal or one lean at least."]
+      end
+
+      check "survey.unchecked", :note do |brief|
+        unchecked = brief.closure.unchecked
+        next if unchecked.empty?
+
+        further = brief.closure.further
+        ["Nothing would show a slip in #{Words.list(unchecked, joined: "or")}.",
+          further ? "Read the #{Words.name(further)} too: it checks most of them." : "Take the readings a second time."]
+      end
+
+      check "survey.taper", :watch do |brief|
+        spread = brief.figures.width_spread
+        rock = brief.rock
+        leaning = rock ? brief.leans.select { |_, lean| lean.abs > rock } : {}
+        next if spread <= TAPER && leaning.empty?
+        if leaning.any?
+          next [:stop, "#{lean_words(brief)} A panel can be rocked #{len(rock)}.",
+            "Pack the jamb parallel first, or size the set plumb."]
+        end
+
+        ["The widths differ by #{len(spread)}. #{lean_words(brief)}".strip,
+          "Rock each panel to its jamb, or pack the jamb parallel."]
+      end
+
+      check "survey.bow", :watch do |brief|
+        bow = brief.figures.bow
+        bow.abs > BOW && ["The jambs bow #{len(bow.abs)} #{bow.positive? ? "into the opening" : "outward"} half-way up.",
+          "No adjuster takes a bow out. Plane it, pack it or accept it."]
+      end
+
+      check "survey.sag", :watch do |brief|
+        sag = brief.figures.sag
+        sag > SAG && ["The head hangs #{len(sag)} in the middle.", "Level the track from the low point and pack the rest."]
+      end
+
+      check "survey.fall", :watch do |brief|
+        fall = brief.figures.floor_fall
+        fall > FALL && ["The floor falls #{len(fall)} across the opening.",
+          "The gap under the panels will show it. Watch the least and the most."]
+      end
+
+      check "survey.level", :note do |brief|
+        brief.survey.floor.read? ? nil : ["No floor stations: the level height is a guess.",
+          "Read the floor with a long level at both jambs and the middle."]
+      end
+
+      check "survey.covering", :watch do |brief|
+        covering = brief.figures.covering
+        covering.positive? && ["A covering of #{len(covering)} is still to be laid.",
+          "Set brackets and guides on blocks of #{len(covering)}, or wait for it."]
+      end
+
+      check "survey.range", :stop do |brief|
+        beyond = brief.survey.widths.reject { |width| WIDTH.cover?(width) }
+        tall = brief.survey.heights.reject { |height| HEIGHT.cover?(height) }
+        next if beyond.empty? && tall.empty?
+
+        [[beyond, "width", WIDTH], [tall, "height", HEIGHT]].filter_map do |list, word, range|
+          list.any? && "A #{word} of #{len(list.first)} is outside #{num(range.min)} to #{len(range.max)}."
+        end.join(" ").then { |says| [says, "Measure again."] }
+      end
+
+      check "survey.spread", :stop do |brief|
+        survey = brief.survey
+        wide = {"widths" => survey.widths, "heights" => survey.heights, "diagonals" => survey.diagonals}
+          .select { |_, list| list.length > 1 && list.max - list.min > SPREAD }
+        next if wide.empty?
+
+        says = wide.map { |word, list| "The #{word} differ by #{len(list.max - list.min)}." }
+        [says.join(" "), "One of them is a slip. Measure them again."]
+      end
+
+      private
+
+      # Both jambs' leans in a sentence; empty while they are not known.
+      def lean_words(brief)
+        brief.leans.map do |side, lean|
+          next "The #{side} jamb stands plumb." if lean.zero?
+
+          "The #{side} jamb leans #{len(lean.abs)} to the #{lean.negative? ? "left" : "right"}."
+        end.join(" ")
+      end
+    end
+  end
+end

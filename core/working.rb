@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # The ledger a set writes as it is worked out (handbook 1): every number
+  # that reaches a person, with its name, symbol, formula, the same with the
+  # numbers put in, and a line that says why. Working the formula out is what
+  # gives the number, so the two cannot differ.
+  class Working
+    # A number in a sum that is no length: a weight, an angle, a share.
+    Plain = Struct.new(:number, :suffix)
+
+    # One line of the ledger.
+    #
+    # key    [String] where the number stands in the plan, as in "panels.width"
+    # from   [Symbol] :kit, :survey, :fitter or :handbook
+    # unit   [String] "mm", "kg", "°" or "" for a bare number
+    # source [String, nil] the reading, choice or kit key it was taken from
+    Entry = Struct.new(:key, :name, :symbol, :formula, :values, :value, :unit, :why, :from, :source,
+      keyword_init: true) do
+      # The formula with its numbers put in, lengths as the printer writes
+      # them. A sum of another unit is worked in millimetres.
+      def sum(printer = MILLIMETRES)
+        printer = MILLIMETRES unless length?
+        return written(value, printer) unless formula
+
+        Formula.of(formula).with(values) { |given| written(given, printer) }
+      end
+
+      def length? = unit == "mm"
+
+      # The value worked out again from its formula.
+      def again = formula ? Formula.of(formula).value(values) : value
+
+      def to_h
+        {"name" => name, "symbol" => symbol, "formula" => formula || name, "sum" => sum, "value" => Numbers.rounded(value),
+         "unit" => unit, "why" => why, "from" => from.to_s}
+      end
+
+      private
+
+      def written(given, printer)
+        case given
+        when Plain then "#{MILLIMETRES.exact(given.number)}#{given.suffix}"
+        when Integer then given.to_s
+        else printer.exact(given)
+        end
+      end
+    end
+
+    MILLIMETRES = Length::Printer.new(:mm, 1r / 10)
+
+    # A value as a formula takes it.
+    def self.bare(value) = value.is_a?(Plain) ? value.number : value
+
+    def initialize
+      @entries = {}
+    end
+
+    # Works a number out and writes it down.
+    #
+    # @param key [String] its place in the plan
+    # @param title [String] name and symbol: "Panel width, P"
+    # @param formula [String] see Formula
+    # @param why [String] one line
+    # @param unit [String] what comes out
+    # @param values [Hash] lengths as Rational or Float millimetres, counts
+    #   as Integer, the rest as Plain
+    # @return [Numeric]
+    def sum(key, title, formula, why:, unit: "mm", from: :handbook, **values)
+      value = Formula.of(formula).value(values)
+      note(key, title, value, formula:, values:, why:, unit:, from:)
+    end
+
+    # Writes down a number taken as it is, from a kit or a fitter.
+    #
+    # @return [Numeric] the number
+    def given(key, title, value, from:, why:, unit: "mm", source: nil)
+      note(key, title, value, from:, why:, unit:, source:)
+    end
+
+    # @return [Entry, nil] of a place in the plan
+    def [](key) = @entries[key]
+
+    def entries = @entries.values
+
+    def freeze
+      @entries.freeze
+      super
+    end
+
+    private
+
+    def note(key, title, value, **rest)
+      name, symbol = title.split(", ", 2)
+      @entries[key] = Entry.new(key:, name:, symbol:, value:, **rest).freeze
+      value
+    end
+  end
+end

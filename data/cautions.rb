@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "yaml"
+
+module YellowTrack
+  module Data
+    # The trade's cautions that apply to a set (handbook 11).
+    module Cautions
+      LONG_TRACK = 1800 # mm
+
+      # What a set has to have for a caution to apply.
+      WHEN = {
+        "always" => ->(_set) { true },
+        "two_hands" => ->(set) { set.panels.any? { |panel| panel.hands > 1 } },
+        "fragile" => ->(set) { set.makeup.fragile? },
+        "fibreboard" => ->(set) { set.makeup.words.include?("fibreboard") },
+        "long_track" => ->(set) { set.track.length > LONG_TRACK }
+      }.freeze
+
+      module_function
+
+      # The sentence that stands under all of them.
+      def always = text.fetch("always")
+
+      # @param set [Object] a family's set
+      # @return [Array<String>]
+      def for(set)
+        text.fetch("cautions").select { |caution| WHEN.fetch(caution["when"]).call(set) }.map { |caution| caution["says"] }
+      end
+
+      def text = @text ||= YAML.safe_load_file("#{ROOT}/data/cautions.yml")
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require "json"
+require "yaml"
+
+module YellowTrack
+  module Data
+    # What ships as data, read once: kit sheets and the schemas of our files.
+    module Shelf
+      FORMATS = "#{ROOT}/docs/formats"
+
+      module_function
+
+      # Every kit that ships, by its id.
+      #
+      # @return [Hash{String => Kit}]
+      def kits
+        @kits ||= Dir["#{ROOT}/data/kits/*.yml"].sort.to_h do |file|
+          kit = kit(YAML.safe_load_file(file))
+          [kit.id, kit]
+        end
+      end
+
+      # @param sheet [Hash] a parsed kit sheet
+      # @return [Kit]
+      # @raise [Faults]
+      def kit(sheet) = Kit.new(typed(schema("kit"), sheet))
+
+      # @param document [Object] a parsed opening file
+      # @return [Opening]
+      # @raise [Faults] all of its faults, each by key
+      def opening(document)
+        units = (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm
+        read = typed(schema("opening"), document, unit: units)
+        Opening.new(read, kit_of(read["set"]["kit"]))
+      end
+
+      # @return [Schema] of "opening" or "kit"
+      def schema(name)
+        @schemas ||= begin
+          rules = %w[kit opening].to_h { |key| ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))] }
+          rules.to_h { |file, rule| [file.delete_suffix(".schema.json"), Schema.new(rule, others: rules)] }
+        end
+        @schemas.fetch(name)
+      end
+
+      def typed(schema, document, unit: :mm)
+        read, faults = schema.read(document, unit:)
+        faults.any? ? raise(Faults.new(faults)) : read
+      end
+
+      def kit_of(given)
+        return Kit.new(given) if given.is_a?(Hash)
+
+        kits.fetch(given) do
+          raise Faults.new([Fault.new("\"#{given}\" is no kit that ships. There is #{kits.keys.join(", ")}.", key: "set.kit")])
+        end
+      end
+    end
+  end
+end

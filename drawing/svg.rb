@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+require "cgi/escape"
+
+module YellowTrack
+  module Drawing
+    # Writes one SVG picture. Colours and line weights are classes, so that
+    # screen, print and dark ground each have their own; the drawing itself
+    # carries no style.
+    class SVG
+      # @param width [Numeric] of the picture, in screen units
+      # @param height [Numeric]
+      # @param title [String] what is drawn
+      # @param description [String] its numbers in words
+      # @param name [String] what its parts' ids begin with
+      def initialize(width, height, title:, description:, name:)
+        @width = width
+        @height = height
+        @title = title
+        @description = description
+        @name = name
+        @parts = []
+      end
+
+      def line(from, to, css, **rest)
+        add("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], class: css, **rest)
+      end
+
+      # @param corner [Array] top left
+      # @param size [Array] width and height; a side under nothing is nothing
+      def rect(corner, size, css, **rest)
+        add("rect", x: corner[0], y: corner[1], width: [size[0], 0].max, height: [size[1], 0].max, class: css, **rest)
+      end
+
+      def circle(centre, radius, css) = add("circle", cx: centre[0], cy: centre[1], r: radius, class: css)
+
+      def polygon(points, css) = add("polygon", points: list(points), class: css)
+
+      def polyline(points, css) = add("polyline", points: list(points), class: css)
+
+      # @param anchor ["start", "middle", "end"]
+      # @param turn [Numeric] degrees, about its own place
+      def text(at, words, css, anchor: "middle", turn: 0)
+        turned = turn.zero? ? {} : {transform: "rotate(#{number(turn)} #{number(at[0])} #{number(at[1])})"}
+        add("text", words, x: at[0], y: at[1], class: css, "text-anchor": anchor, **turned)
+      end
+
+      # Groups what the block draws.
+      def group(css, **attributes)
+        @parts << "<g#{written(class: css, **attributes)}>"
+        yield
+        @parts << "</g>"
+      end
+
+      # @return [String] the picture, with its text alternative
+      def to_s
+        ids = ["#{@name}-title", "#{@name}-description"]
+        "<svg xmlns=\"http://www.w3.org/2000/svg\"#{written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: "img",
+          class: "drawing", "aria-labelledby": ids.join(" "))}>" \
+          "<title id=\"#{ids[0]}\">#{CGI.escapeHTML(@title)}</title><desc id=\"#{ids[1]}\">#{CGI.escapeHTML(@description)}</desc>" \
+          "#{@parts.join}</svg>"
+      end
+
+      private
+
+      def add(tag, words = nil, **attributes)
+        @parts << (words ? "<#{tag}#{written(attributes)}>#{CGI.escapeHTML(words.to_s)}</#{tag}>" : "<#{tag}#{written(attributes)}/>")
+      end
+
+      def written(attributes)
+        attributes.map { |key, value| " #{key}=\"#{value.is_a?(Numeric) ? number(value) : CGI.escapeHTML(value.to_s)}\"" }.join
+      end
+
+      def list(points) = points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")
+
+      # Hundredths of a screen unit are enough, and never "-0.0".
+      def number(value)
+        short = value.to_f.round(2)
+        (short == short.to_i) ? short.to_i.to_s : short.to_s
+      end
+    end
+  end
+end

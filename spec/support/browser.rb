@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require "capybara"
+require "selenium-webdriver"
+
+# Debian's headless Chromium, driven offline: browser and driver by path, and
+# no name but this machine's resolved.
+module Browser
+  SWITCHES = %w[
+    headless=new no-sandbox disable-gpu disable-dev-shm-usage no-first-run disable-background-networking
+    disable-component-update disable-sync force-prefers-reduced-motion hide-scrollbars force-device-scale-factor=1
+    font-render-hinting=none
+  ].freeze
+  RESOLVER = "host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost"
+
+  DESK = [1280, 800].freeze
+  PHONE = [390, 844].freeze
+
+  module_function
+
+  def register
+    Capybara.register_driver(:chromium) { |app| Capybara::Selenium::Driver.new(app, browser: :chrome, options:, service:) }
+    Capybara.server = :puma, {Silent: true, Threads: "1:5"}
+    Capybara.server_host = "127.0.0.1"
+    Capybara.default_driver = :chromium
+    Capybara.default_max_wait_time = 5
+  end
+
+  def options
+    Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium").tap do |options|
+      [*SWITCHES, RESOLVER].each { |switch| options.add_argument("--#{switch}") }
+    end
+  end
+
+  def service = Selenium::WebDriver::Chrome::Service.new(path: "/usr/bin/chromedriver")
+
+  # The window's size is no promise of the page's: the device's measures are.
+  def size(session, (width, height), mobile: false)
+    session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride",
+      width:, height:, deviceScaleFactor: 1, mobile:)
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    # One database file: the whole of what a fitter has said and done.
+    class Book
+      attr_reader :db, :jobs, :openings, :log, :drafts
+
+      # @param path [String]
+      def self.open(path) = new(Database.open(path))
+
+      def initialize(db)
+        @db = db
+        @log = Log.new(db)
+        @jobs = Jobs.new(db)
+        @openings = Openings.new(db, @log)
+        @drafts = Drafts.new(db)
+      end
+
+      def close = @db.disconnect
+    end
+  end
+end

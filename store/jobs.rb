@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    # The jobs on the wall.
+    class Jobs
+      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, keyword_init: true)
+
+      LONGEST_NAME = 120
+
+      def initialize(db)
+        @jobs = db[:jobs]
+      end
+
+      # @return [Array<Job>] in their order
+      def all = @jobs.order(:position, :id).map { |row| Job.new(**row) }
+
+      # @return [Job, nil]
+      def find(id) = @jobs.first(id:)&.then { |row| Job.new(**row) }
+
+      # @return [Job]
+      # @raise [Fault] for a name that will not do
+      def add(name:, place: "", units: "mm")
+        name = Jobs.named(name)
+        raise Fault.new("\"#{units}\" is no unit. It takes mm or in.", key: "units") unless %w[mm in].include?(units)
+
+        id = @jobs.insert(name:, place:, units:, position: (@jobs.max(:position) || 0) + 1, created_at: Clock.now)
+        find(id)
+      end
+
+      # A name tidied.
+      #
+      # @raise [Fault]
+      def self.named(name)
+        tidy = name.to_s.scrub("?").gsub(/[[:space:]]+/, " ").strip
+        raise Fault.new("A name is needed: what is it called on site?", key: "name") if tidy.empty?
+        raise Fault.new("#{tidy.length} characters is too long a name. It takes #{LONGEST_NAME}.", key: "name") if
+          tidy.length > LONGEST_NAME
+
+        tidy
+      end
+    end
+  end
+end

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    # The openings of jobs. Each holds its opening file as a document; lists
+    # read the columns beside it.
+    class Openings
+      Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
+        :changed_at, keyword_init: true)
+
+      # What came of a change.
+      #
+      # opening   as it stands now
+      # outcome   :saved, :same (nothing to change) or :conflict (the value
+      #           was changed by someone who had not seen this one's typing)
+      # meanwhile entries of others since the version that was seen
+      Change = Struct.new(:opening, :outcome, :meanwhile, keyword_init: true)
+
+      def initialize(db, log)
+        @db = db
+        @log = log
+        @openings = db[:openings]
+      end
+
+      # @return [Array<Opening>] of a job, by letter
+      def of(job_id) = @openings.where(job_id:).order(Sequel.function(:length, :letter), :letter).map { |row| opening(row) }
+
+      # @return [Hash{Integer => Array<Opening>}] of every job, by its id
+      def by_job
+        @openings.order(Sequel.function(:length, :letter), :letter).map { |row| opening(row) }.group_by(&:job_id)
+      end
+
+      # @return [Opening, nil]
+      def find(id) = @openings.first(id:)&.then { |row| opening(row) }
+
+      # @param document [Document]
+      # @return [Opening]
+      def add(job_id:, document:, stage: "measure", letter: nil, who: "fitter")
+        @db.transaction do
+          letter ||= next_letter(job_id)
+          at = Clock.now
+          id = @openings.insert(job_id:, letter:, name: document["name"], document: document.to_json, stage:,
+            family: document["set.family"], created_at: at, changed_at: at)
+          @log.add(opening_id: id, version: 1, kind: "made", key: "opening", before: nil, after: document.to_h, who:, at:)
+          find(id)
+        end
+      end
+
+      # Changes one value and logs what it replaced.
+      #
+      # @param id [Integer]
+      # @param key [String] dotted, as in "survey.widths.top"
+      # @param value [Object, nil] as typed; nil takes it out
+      # @param seen [Integer] the opening's version on the screen of whoever
+      #   typed it
+      # @param overrule [Boolean] save it even over a change not seen
+      # @yieldparam document [Document] as it will be
+      # @yieldreturn [Hash] the columns worst and stage that go with it
+      # @return [Change]
+      def change(id, key, value, seen:, who: "fitter", overrule: false)
+        @db.transaction do
+          now = find(id)
+          meanwhile = @log.since(id, seen)
+          next Change.new(opening: now, outcome: :same, meanwhile:) if now.document[key] == value
+          next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && meanwhile.any? { |entry| clash?(entry.key, key) }
+
+          document = now.document.with(key, value)
+          save(now, document, yield(document))
+          record(now, key, value, who)
+          Change.new(opening: find(id), outcome: :saved, meanwhile:)
+        end
+      end
+
+      private
+
+      # One key lies within the other, as a list's place within the list.
+      def clash?(one, other) = one == other || one.start_with?("#{other}.") || other.start_with?("#{one}.")
+
+      # Optimistic locking: the row must still be the one that was read.
+      def save(now, document, columns)
+        changed = @openings.where(id: now.id, version: now.version).update(document: document.to_json, name: document["name"],
+          family: document["set.family"], version: now.version + 1, changed_at: Clock.now, **columns)
+        raise Sequel::Error, "opening #{now.id} is no longer at version #{now.version}" unless changed == 1
+      end
+
+      def record(now, key, value, who)
+        @log.add(opening_id: now.id, version: now.version + 1, kind: key.start_with?("survey.") ? "reading" : "choice", key:,
+          before: now.document[key], after: value, who:, at: Clock.now)
+      end
+
+      def opening(row) = Opening.new(**row, document: Document.parse(row[:document])).freeze
+
+      def next_letter(job_id)
+        taken = @openings.where(job_id:).select_map(:letter)
+        ("A".."ZZ").find { |letter| !taken.include?(letter) } or
+          raise Fault.new("This job has every letter from A to ZZ. Start another job.", key: "letter")
+      end
+    end
+  end
+end

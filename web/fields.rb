@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    # What can be typed or chosen on the screens, by key.
+    module Fields
+      def self.length(key, label, hint = nil) = Field.new(key:, label:, kind: :length, hint:)
+
+      # The readings on the drawing's tape lines, in the order of taking them.
+      TAPES = [
+        length("survey.widths.top", "width, head", "Jamb to jamb, just under the head."),
+        length("survey.widths.middle", "width, middle", "Jamb to jamb, half-way up."),
+        length("survey.widths.bottom", "width, floor", "Jamb to jamb, at the floor."),
+        length("survey.heights.left", "height, left", "Today's floor to the head, at the left jamb."),
+        length("survey.heights.middle", "height, middle", "Today's floor to the head, half-way across."),
+        length("survey.heights.right", "height, right", "Today's floor to the head, at the right jamb."),
+        length("survey.diagonals.rising", "rising", "Bottom left to top right."),
+        length("survey.diagonals.falling", "falling", "Top left to bottom right."),
+        length("survey.leans.left", "lean, left", "Plumb line: the top's offset from the foot, + to the right."),
+        length("survey.leans.right", "lean, right", "Plumb line: the top's offset from the foot, + to the right.")
+      ].freeze
+
+      # Readings that have no tape line.
+      OTHERS = [
+        length("survey.covering.thickness", "covering", "Carpet, boards or tile on today's floor."),
+        Field.new(key: "survey.covering.laid", label: "already laid", kind: :flag),
+        length("survey.depth", "depth", "Front plane to the back of the jamb.")
+      ].freeze
+
+      CHOICES = [
+        length("set.thickness", "panel thickness"),
+        length("set.lap", "lap"),
+        length("set.gap", "floor gap"),
+        length("set.inset", "roller inset"),
+        length("set.bumper", "bumper each side"),
+        length("set.proud", "stands proud", "Pull flange or bead, out of a panel's face."),
+        length("set.width", "ready-made width"),
+        length("set.packing.left", "packing, left"),
+        length("set.packing.right", "packing, right"),
+        length("set.slab.width", "slab width"),
+        length("set.slab.height", "slab height"),
+        length("set.slab.foot", "solid foot"),
+        length("set.slab.stile", "stile"),
+        Field.new(key: "set.fit", label: "size to", kind: :choice,
+          options: {"follow" => "follow the jambs", "plumb" => "hang plumb"}),
+        Field.new(key: "set.pattern", label: "in front", kind: :lanes,
+          options: {"2,1" => "right panel in front", "1,2" => "left panel in front"})
+      ].freeze
+
+      LAYERS = (0..1).map do |place|
+        Field.new(key: "set.makeup.#{place}", label: place.zero? ? "made of" : "and a layer of", kind: :layer,
+          options: Makeup::AREAL.keys.to_h { |material| [material, material] })
+      end.freeze
+
+      KNOWN = (TAPES + OTHERS + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
+
+      LISTS = {"survey.floor" => "station", "survey.bays" => "bay"}.freeze
+
+      module_function
+
+      # @param key [String]
+      # @return [Field, nil] nil for a key that no screen has
+      def [](key) = KNOWN[key] || listed(key)
+
+      # The field of a place in a list: a floor station or a bay.
+      def listed(key)
+        list, place = key.to_s.match(/\A(survey\.(?:floor|bays))\.(\d{1,2})\z/)&.captures
+        list && Field.new(key:, label: "#{LISTS.fetch(list)} #{place.to_i + 1}", kind: :pair)
+      end
+    end
+  end
+end

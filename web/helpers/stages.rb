@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Helpers
+      # What a stage's page needs to say.
+      module Stages
+        TO_COME = {
+          "choose" => "The door families side by side on this opening: what each clears, what it takes, what it weighs.",
+          "prepare" => "What to pack, what to level, what to build down, and what has to wait for another trade.",
+          "cut" => "Which piece comes from which bar, and where every hole is drilled.",
+          "hang" => "The steps of this very set with its own numbers, ticked as they are done.",
+          "adjust" => "Three gaps a side typed in; which adjuster to turn, which way and how far.",
+          "hand-over" => "The record of what was fitted, how to care for it, and a date to look back."
+        }.freeze
+
+        def to_come_words(stage) = TO_COME.fetch(stage)
+
+        # A stage's state on the rail. @return [String] HTML
+        def stage_mark(stage)
+          case stage
+          when "measure" then measured_mark
+          when "size" then @work.plan ? mark(worst_of("bypass.", "alter."), word: false) : ""
+          else ""
+          end
+        end
+
+        def shape = @shape ||= Drawing::Shape.new(@work.survey, @work.closure, @work.printer)
+
+        def strip = @strip ||= Drawing::FloorStrip.new(@work.plan, @work.printer)
+
+        # Where a field stands on its page.
+        def field_locals(field)
+          place = (@stage == "measure") ? shape.places[field.key.delete_prefix("survey.")] : nil
+          place ? {at: place} : {}
+        end
+
+        # A floor station or a bay came, went or changed: the rows are drawn
+        # anew.
+        def list_changed? = @field.kind == :pair && @result.outcome != :unread
+
+        # Words of the button that gives up a draft.
+        def kept_words(field)
+          saved = field.texts(@row.document[field.key]).compact.reject(&:empty?).join(" – ")
+          saved.empty? ? "Clear it" : "Keep #{set_fractions(saved)}"
+        end
+
+        # Fields of this screen that others changed meanwhile.
+        def meanwhile_fields
+          keys = @result.meanwhile.map(&:key).uniq - [@field.key]
+          keys.filter_map { |key| Fields[key] }.reject { |field| field.kind == :pair }.select { |field| on_screen?(field) }
+        end
+
+        # The changes of others, in words.
+        def other_changes
+          @result.meanwhile.reject { |entry| entry.key == @field.key }.map do |entry|
+            field = Fields[entry.key]
+            "#{field&.label || entry.key} #{said(field, entry.before)} to #{said(field, entry.after)}"
+          end
+        end
+
+        # A thumbnail at the wall's one scale.
+        def sized_thumb(thumb)
+          wide, high = thumb.size
+          thumb.to_s.sub("<svg ", "<svg width=\"#{wide}\" height=\"#{high}\" ")
+        end
+
+        private
+
+        def measured_mark
+          return "" unless @work.survey.complete?
+
+          mark(worst_of("survey."), word: false).then { |html| html.empty? ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : html }
+        end
+
+        def worst_of(*starts)
+          Check.worst((@work.plan&.checks || []).select { |check| check.code.start_with?(*starts) && check.level != :note })
+        end
+
+        def on_screen?(field) = field.key.start_with?((@stage == "measure") ? "survey." : "set.")
+
+        def said(field, value)
+          text = field ? field.texts(value).compact.reject(&:empty?).join(" – ") : value.to_s
+          text.empty? ? "nothing" : text
+        end
+      end
+    end
+  end
+end

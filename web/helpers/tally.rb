@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Helpers
+      # Rows of the tally: a large number, its sum under it, its checks.
+      module Tally
+        # One row.
+        #
+        # @param name [String] what it is
+        # @param figure [String] HTML of the number
+        # @param after [String] the words behind it
+        # @param keys [Array<String>] its workings, the first shown short
+        # @param codes [Array<String>] checks that concern it
+        # @return [String] HTML
+        def number_row(name, figure, after, keys:, codes: [], line: nil)
+          partial(:"parts/number_row", name:, figure:, after:, keys:, line: line || short_sum(keys.first), checks: @work.checks(*codes))
+        end
+
+        # A kit value, to stand in an empty field.
+        def kit_text(key) = "kit #{@work.printer.short(@work.opening.kit.fetch(key))}"
+
+        # What a working came to, with its unit. @return [String] HTML
+        def shown_value(entry)
+          return derived(entry.value) if entry.length?
+          return "#{(entry.value * 100).to_f.round(1)} %" if entry.unit == ""
+
+          "#{entry.value.to_f.round(1)} #{entry.unit}"
+        end
+
+        def bow_words(bow)
+          return "bow" if bow.zero?
+
+          bow.positive? ? "bow into the opening" : "bow outward"
+        end
+
+        def sag_words(sag)
+          return "sag" if sag.zero?
+
+          sag.positive? ? "sag in the middle" : "higher in the middle"
+        end
+
+        # The rows of one part of the Size stage. @return [String] HTML
+        def size_rows(part) = SizeRows.new(self, @work).public_send(part)
+      end
+    end
+  end
+end

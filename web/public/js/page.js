@@ -1,0 +1,12 @@
+import { tellVersion, keepOpen } from "/js/saving.js"
+import { enterGoesOn } from "/js/readings.js"
+import { dragPanels } from "/js/slide.js"
+import { oneByOne } from "/js/one-by-one.js"
+import { stageKeys } from "/js/keys.js"
+
+tellVersion()
+keepOpen()
+enterGoesOn()
+dragPanels()
+oneByOne()
+stageKeys()

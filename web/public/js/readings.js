@@ -1,0 +1,21 @@
+// Enter goes to the next reading; the tape line of the reading in hand is
+// drawn strong.
+export function enterGoesOn() {
+  document.addEventListener("keydown", (event) => {
+    if (event.key !== "Enter" || !event.target.matches(".field input:not([type=checkbox])")) return
+    event.preventDefault()
+    event.target.dispatchEvent(new Event("change", { bubbles: true }))
+    const inputs = [...document.querySelectorAll(".field input:not([type=hidden]), .field select")]
+    const next = inputs[inputs.indexOf(event.target) + 1]
+    document.dispatchEvent(new CustomEvent("reading:next", { detail: { from: event.target, to: next } }))
+    next?.focus()
+    next?.select?.()
+  })
+  document.addEventListener("focusin", light)
+  document.addEventListener("htmx:oobAfterSwap", () => light({ target: document.activeElement }))
+}
+
+function light({ target }) {
+  const key = target?.closest?.(".tapes .field")?.elements.key.value
+  document.querySelectorAll(".tape").forEach((line) => line.classList.toggle("now", `survey.${line.dataset.reading}` === key))
+}

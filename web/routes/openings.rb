@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # One opening: its stages, its values, its sheet.
+      module Openings
+        BUILT = %w[measure size].freeze
+
+        def self.registered(app)
+          app.helpers(Loading)
+          stages(app)
+          values(app)
+        end
+
+        def self.stages(app)
+          app.get(%r{/openings/(\d{1,9})}) { |id| redirect to("/openings/#{id}/#{load_opening(id).reached}"), 303 }
+
+          app.get(%r{/openings/(\d{1,9})/sheet}) do |id|
+            load_opening(id)
+            erb :sheet, layout: :paper
+          end
+
+          app.get(%r{/openings/(\d{1,9})/slide}) do |id|
+            load_opening(id)
+            halt 404 unless @work.plan
+            @renewed = true
+            erb :"size/slid", layout: false
+          end
+
+          app.get(%r{/openings/(\d{1,9})/([a-z-]{3,12})}) do |id, stage|
+            halt 404 unless Work::STAGES.key?(stage)
+            load_opening(id)
+            @stage = stage
+            erb BUILT.include?(stage) ? :"#{stage}/page" : :to_come
+          end
+        end
+
+        def self.values(app)
+          app.post(%r{/openings/(\d{1,9})/values}) do |id|
+            load_opening(id)
+            @field = Fields[params["key"]] or halt 422, "There is no such value to change. Load the page again."
+            @stage = BUILT.include?(params["stage"]) ? params["stage"] : "measure"
+            write
+            htmx? ? renewed : redirect(to("/openings/#{id}/#{@stage}##{@field.id}"), 303)
+          end
+        end
+
+        # What the routes of an opening share.
+        module Loading
+          def load_opening(id)
+            @row = book.openings.find(Integer(id, 10)) or halt 404
+            @job = book.jobs.find(@row.job_id)
+            @title = "#{@row.letter} #{@row.name}, #{@job.name}"
+            @work = Work.new(@row)
+          end
+
+          def write
+            writing = Writing.new(book, @row)
+            @result = written(writing, Integer(params["seen"] || "0", 10))
+            @row = @result.opening
+            @work = Work.new(@row)
+          end
+
+          def written(writing, seen)
+            return writing.forget(@field) if params["forget"]
+            return writing.put_back(@field, seen:) if params["back"]
+
+            writing.write(@field, params["value"], seen:, overrule: params["overrule"] == "1")
+          end
+
+          def htmx? = request.env["HTTP_HX_REQUEST"] == "true"
+
+          def renewed
+            @renewed = true
+            erb :"#{@stage}/renewed", layout: false
+          end
+
+          # Left edges of the panels as they are to be shown: where the page
+          # asks, within each panel's travel; closed where it does not.
+          def lefts
+            asked = params["at"].is_a?(Hash) ? params["at"] : {}
+            @work.plan.set.panels.map do |panel|
+              wanted = Float(asked[panel.name].to_s, exception: false)
+              wanted&.finite? ? wanted.clamp(*panel.travel.map(&:to_f).minmax) : panel.x
+            end
+          end
+        end
+      end
+    end
+  end
+end
