@@ -20,7 +20,7 @@ module YellowTrack
   LOADER = Zeitwerk::Loader.new
   LOADER.tag = "yellow_track"
   LOADER.push_dir("#{ROOT}/core", namespace: self)
-  %w[data demo drawing store web].each do |room|
+  %w[bench data demo drawing store web].each do |room|
     namespace = const_set(room.capitalize, Module.new)
     LOADER.push_dir("#{ROOT}/#{room}", namespace:)
   end

@@ -23,13 +23,13 @@ module YellowTrack
         Tape.new("widths.top", [0, 0.95], [1, 0.95], [0.5, 0.95], 60),
         Tape.new("widths.middle", [0, 0.5], [1, 0.5], [0.5, 0.5], 96),
         Tape.new("widths.bottom", [0, 0.05], [1, 0.05], [0.5, 0.05], 60),
-        Tape.new("heights.left", [0.03, 0], [0.03, 1], [0, 0.5], -84),
+        Tape.new("heights.left", [0.03, 0], [0.03, 1], [0, 0.5], -98),
         Tape.new("heights.middle", [0.5, 0], [0.5, 1], [0.5, 0.64], -70),
-        Tape.new("heights.right", [0.97, 0], [0.97, 1], [1, 0.5], 84),
+        Tape.new("heights.right", [0.97, 0], [0.97, 1], [1, 0.5], 98),
         Tape.new("diagonals.rising", [0, 0], [1, 1], [0.5, 0.78], 92),
         Tape.new("diagonals.falling", [0, 1], [1, 0], [0.5, 0.26], 92),
-        Tape.new("leans.left", [0, 0], [0, 1], [0, 0.88], -84),
-        Tape.new("leans.right", [1, 0], [1, 1], [1, 0.88], 84)
+        Tape.new("leans.left", [0, 0], [0, 1], [0, 0.88], -98),
+        Tape.new("leans.right", [1, 0], [1, 1], [1, 0.88], 98)
       ].freeze
 
       # @param survey [Survey]

@@ -15,6 +15,7 @@ module YellowTrack
       HOSTS = %w[127.0.0.1 localhost].freeze
 
       set :root, "#{ROOT}/web"
+      set :environment, :production
       set :erb, escape_html: true
       set :views, "#{ROOT}/web/views"
       set :public_folder, "#{ROOT}/web/public"

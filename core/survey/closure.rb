@@ -69,8 +69,11 @@ module YellowTrack
       #
       # @return [String, nil] nil when every reading is taken
       def further
-        fitting = Observations.untaken(@survey, corners)
-        fitting.min_by { |key, value| Closure.new(@survey.with(key, value)).unchecked.length }&.first
+        at = corners.values_at(*Adjustment::PLACES.keys).flatten
+        Observations.untaken(@survey, corners).min_by do |key, value|
+          observed = Observations.of(@survey.with(key, value))
+          Adjustment.new(observed, at).redundancies.count { |r| r < CHECKED }
+        end&.first
       end
 
       # How far the left and the right jamb's top stand to the right of its

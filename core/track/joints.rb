@@ -38,7 +38,7 @@ module YellowTrack
       def joined(count, placed = [])
         return placed if placed.length == count - 1
 
-        places(placed.last, count - placed.length - 1, @length * (placed.length + 1) / count).each do |place|
+        each_place(placed.last, count - placed.length - 1, @length * (placed.length + 1) / count) do |place|
           found = joined(count, placed + [place])
           return found if found
         end
@@ -50,11 +50,27 @@ module YellowTrack
       #
       # @param last [Rational, nil] the joint before it
       # @param following [Integer] pieces that follow it
-      def places(last, following, ideal)
+      def each_place(last, following, even)
         from = [@length - following * @stock, FROM_END, last && last + @grain].compact.max
         to = [(last || 0) + @stock, @length - FROM_END].min
-        marks = (Length.up(from, @grain)..to).step(@grain).select { |place| clear?(place) }
-        marks.sort_by { |place| [(place - ideal).abs, place] }
+        outward(even / @grain, (from / @grain).ceil, (to / @grain).floor) do |mark|
+          place = mark * @grain
+          yield place if clear?(place)
+        end
+      end
+
+      # Whole marks from low to high, the nearest to a middle first.
+      def outward(middle, low, high)
+        left, right = [middle.floor, high].min, [middle.floor + 1, low].max
+        while left >= low || right <= high
+          if right > high || (left >= low && middle - left <= right - middle)
+            yield left
+            left -= 1
+          else
+            yield right
+            right += 1
+          end
+        end
       end
 
       def clear?(place) = @rollers.none? { |roller| (roller - place).abs < FROM_ROLLER }

@@ -16,6 +16,14 @@ module Browser
   DESK = [1280, 800].freeze
   PHONE = [390, 844].freeze
 
+  class << self
+    # The application that the one browser is shown, an example's own.
+    attr_accessor :app
+
+    # One browser for all examples: starting it takes seconds.
+    def session = @session ||= Capybara::Session.new(:chromium, ->(env) { app.call(env) })
+  end
+
   module_function
 
   def register

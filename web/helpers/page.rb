@@ -9,7 +9,7 @@ module YellowTrack
 
         def partial(name, **locals) = erb(name, layout: false, locals:)
 
-        def token = Rack::Protection::AuthenticityToken.token(session)
+        def token = @token ||= Rack::Protection::AuthenticityToken.token(session)
 
         def token_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{token}\">"
 

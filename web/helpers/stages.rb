@@ -27,6 +27,11 @@ module YellowTrack
 
         def shape = @shape ||= Drawing::Shape.new(@work.survey, @work.closure, @work.printer)
 
+        # Whether the sums blame a reading, on the screen where it was taken.
+        def suspect?(field)
+          @stage == "measure" && (@work.closure&.suspects || []).include?(field.key.delete_prefix("survey."))
+        end
+
         def strip = @strip ||= Drawing::FloorStrip.new(@work.plan, @work.printer)
 
         # Where a field stands on its page.

@@ -25,26 +25,28 @@ module YellowTrack
         # @return [Solved]
         def solve
           ROUNDS.times { break if step < ENOUGH }
-          rows = @observations.map { |observed| gradient(observed) }
-          Solved.new(corners, misfits, redundancies(rows))
+          Solved.new(corners, misfits, redundancies)
+        end
+
+        # r of each observation, where the corners stand now.
+        def redundancies
+          rows = gradients
+          equations = NormalEquations.new(rows, weights, UNKNOWNS)
+          rows.zip(weights).map { |row, weight| 1 - weight * equations.spread(row) }
         end
 
         private
 
+        def gradients = @observations.map { |observed| gradient(observed) }
+
         # One round; the largest change it made.
         def step
-          rows = @observations.map { |observed| gradient(observed) }
-          change = NormalEquations.new(rows, weights, UNKNOWNS).solve(misfits)
+          change = NormalEquations.new(gradients, weights, UNKNOWNS).solve(misfits)
           @at = @at.zip(change).map(&:sum)
           change.map(&:abs).max
         end
 
         def weights = @weights ||= @observations.map(&:weight)
-
-        def redundancies(rows)
-          equations = NormalEquations.new(rows, weights, UNKNOWNS)
-          rows.zip(weights).map { |row, weight| 1 - weight * equations.spread(row) }
-        end
 
         def misfits = @observations.map { |observed| observed.value - computed(observed) }
 

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Bench
+    # Runs the measurements that are asked for and prints their figures.
+    class Run
+      ALL = {"plan" => Plans, "page" => Pages}.freeze
+
+      # @param names [Array<String>] none for all
+      def initialize(names)
+        unknown = names - ALL.keys
+        abort "There is no measurement #{unknown.join(", ")}. There is #{ALL.keys.join(", ")}." if unknown.any?
+        @names = names.empty? ? ALL.keys : names
+      end
+
+      def call = @names.each { |name| ALL.fetch(name).new.call.each { |line| puts line } }
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+require "capybara/rspec"
+require "tmpdir"
+require "support/browser"
+
+Browser.register
+
+# The demo job in the real browser, on a database of its own for each example.
+RSpec.shared_context "with the demo in the browser" do
+  around do |example|
+    Dir.mktmpdir do |folder|
+      @book = YellowTrack::Store::Book.open("#{folder}/demo.sqlite3")
+      YellowTrack::Demo::Loader.new("").fill(@book)
+      Browser.app = YellowTrack::Web::App.on(@book, secret: "b" * 64)
+      @session = Browser.session
+      example.run
+    ensure
+      @session.reset!
+      @book.close
+    end
+  end
+
+  attr_reader :session, :book
+
+  before { Browser.size(session, Browser::DESK) }
+
+  def opening(letter, job) = book.openings.of(book.jobs.all.find { |found| found.name == job }.id).find { |row| row.letter == letter }
+
+  # Types into a field as a person does, and goes on with Enter.
+  def type(id, text)
+    session.find_field(id).send_keys([:control, "a"], text, :enter)
+  end
+
+  def sideways = session.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
+
+  # What axe finds that is serious or critical, a line each.
+  def grave_faults
+    session.execute_script(Axe::SCRIPT)
+    found = session.evaluate_async_script("axe.run().then((found) => arguments[0](found.violations))")
+    found.select { |fault| %w[serious critical].include?(fault["impact"]) }
+      .map { |fault| "#{fault["id"]}: #{fault["nodes"].map { |node| node["html"] }.first(3).join(" ")}" }
+  end
+end
+
+# The axe script that the gem carries.
+module Axe
+  SCRIPT = File.read(Dir["#{Gem::Specification.find_by_name("axe-core-api").gem_dir}/**/axe.min.js"].first)
+end

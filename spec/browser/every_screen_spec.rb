@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+RSpec.describe "Every screen" do
+  include_context "with the demo in the browser"
+
+  def screens
+    b, a = opening("B", "Osier Weir").id, opening("A", "Tern House").id
+    ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size", "/openings/#{b}/choose",
+      "/openings/#{b}/sheet"]
+  end
+
+  it "has nothing that axe finds serious, desk and phone" do
+    [Browser::DESK, Browser::PHONE].each do |size|
+      Browser.size(session, size)
+      screens.each do |path|
+        session.visit(path)
+        expect(grave_faults).to eq([]), "#{path} at #{size}: #{grave_faults}"
+      end
+    end
+  end
+
+  it "does not scroll sideways" do
+    [Browser::DESK, Browser::PHONE].each do |size|
+      Browser.size(session, size)
+      screens.reject { |path| path.end_with?("sheet") }.each do |path|
+        session.visit(path)
+        expect(sideways).to eq(0), "#{path} at #{size}"
+      end
+    end
+  end
+
+  it "breaks no rule of its own policy" do
+    screens.each { |path| session.visit(path) }
+    expect(session.driver.browser.logs.get(:browser).map(&:message)).to eq []
+  end
+
+  it "is reached whole by the Tab key" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
+    all = session.evaluate_script("[...document.querySelectorAll('a[href], input:not([type=hidden]), select, summary, button')].filter((one) => one.checkVisibility()).length")
+    reached = {}
+    (all + 2).times do
+      session.driver.browser.action.send_keys(:tab).perform
+      reached[session.evaluate_script("(() => { const now = document.activeElement; now.dataset.seen ||= Math.random(); return now.dataset.seen })()")] = true
+    end
+    expect(reached.length).to be >= all
+  end
+
+  it "takes one reading at a time on a phone, the tape line shown" do
+    Browser.size(session, Browser::PHONE, mobile: true)
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
+    expect(session.all(".tapes .field", minimum: 1).count(&:visible?)).to eq 1
+    type("survey-widths-top", "1807")
+    expect(session).to have_css(".one-by-one", text: "2 of 10")
+    expect(session).to have_css("#survey-widths-middle:focus")
+    expect(session).to have_css(".tape.now[data-reading='widths.middle']")
+  end
+
+  it "has targets that a gloved finger hits, on a phone" do
+    Browser.size(session, Browser::PHONE)
+    screens.grep(/measure|size/).each do |path|
+      session.visit(path)
+      small = session.evaluate_script(<<~JS)
+        [...document.querySelectorAll(".field input:not([type=hidden]):not([type=checkbox]), select, button, .rail a, summary")]
+          .filter((one) => one.checkVisibility() && one.getBoundingClientRect().height < 47.5).map((one) => one.outerHTML.slice(0, 120))
+      JS
+      expect(small).to eq([]), "#{path}: #{small}"
+    end
+  end
+
+  it "prints the sheet on one A4 page" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/sheet")
+    paper = session.driver.browser.execute_cdp("Page.printToPDF", preferCSSPageSize: true)["data"].unpack1("m")
+    expect(paper.scan(%r{/Type\s*/Page\b}).length).to eq 1
+    expect(paper[/MediaBox\s*\[([^\]]+)/, 1].split.map(&:to_f).last(2)).to match([be_within(1).of(595), be_within(1).of(842)])
+  end
+end

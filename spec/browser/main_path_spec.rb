@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+RSpec.describe "From readings to panels, in the browser" do
+  include_context "with the demo in the browser"
+
+  readings = {"survey-widths-top" => "1806", "survey-widths-middle" => "1804", "survey-widths-bottom" => "1809",
+              "survey-heights-left" => "2241", "survey-heights-middle" => "2238", "survey-heights-right" => "2243"}
+
+  it "types the readings, sees the panel width, slides a panel, reloads, and all is still there" do
+    session.visit("/")
+    session.click_link("Osier Weir")
+    session.fill_in("Where is it", with: "Bunk room 3, wardrobe")
+    session.click_button("Hang it here")
+    readings.each { |id, text| type(id, text) }
+    expect(session).to have_css(".next", text: "Take a diagonal")
+    type("survey-diagonals-rising", "2881")
+    expect(session).to have_css(".next", text: "panels come to 919")
+
+    session.find(".next a").click
+    expect(session).to have_css("#numbers-panels .figure", text: "919")
+    session.execute_script("const a = document.getElementById('slide-A'); a.value = 300; a.dispatchEvent(new Event('input', { bubbles: true }))")
+    expect(session).to have_css(".lanes-says", text: "Clear 300")
+
+    session.refresh
+    expect(session).to have_css("#numbers-panels .figure", text: "919")
+    session.click_link("Measure")
+    readings.each { |id, text| expect(session.find_field(id).value).to eq text }
+  end
+
+  it "drags a panel with the pointer, no farther than its travel" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
+    panel = session.find(".lanes [data-panel=A] .face").native
+    session.driver.browser.action.move_to(panel).click_and_hold.move_by(400, 0).release.perform
+    expect(session).to have_css(".lanes-says", text: "Clear 887")
+    expect(session.find_field("slide-A").value.to_f).to eq 887
+  end
+
+  it "slides by keyboard alone, and opens a sum" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
+    session.find_field("slide-B").send_keys(:home)
+    expect(session).to have_css(".lanes-says", text: "Clear 887")
+    session.find("#working-panels-width summary").send_keys(:enter)
+    expect(session).to have_css(".sum-words", text: "down((run + laps × lap − meets × meet gap) ÷ panels, grain)")
+  end
+
+  it "keeps what cannot be read beside its message, after a reload too" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
+    type("survey-widths-top", "18o8")
+    expect(session).to have_css("#says-survey-widths-top", text: '"18o8" is not a length')
+    session.refresh
+    expect(session.find_field("survey-widths-top").value).to eq "18o8"
+    session.click_button("Keep 1808")
+    expect(session).to have_no_css("#says-survey-widths-top p")
+    expect(session.find_field("survey-widths-top").value).to eq "1808"
+  end
+
+  it "tells a second tab what changed, and keeps both values" do
+    path = "/openings/#{opening("B", "Osier Weir").id}/measure"
+    session.visit(path)
+    first = session.current_window
+    second = session.open_new_window
+    session.within_window(second) do
+      session.visit(path)
+      Browser.size(session, Browser::DESK)
+      type("survey-widths-top", "1806")
+      expect(session).to have_css("#version[data-version='2']")
+    end
+    session.switch_to_window(first)
+    type("survey-widths-top", "1810")
+    expect(session).to have_css("#says-survey-widths-top", text: "Changed meanwhile from 1808 to 1806. You typed 1810.")
+    session.click_button("Use mine")
+    expect(session).to have_css("#version[data-version='3']")
+    expect(session.find_field("survey-widths-top").value).to eq "1810"
+  end
+
+  it "shows which reading does not close, at its tape line" do
+    session.visit("/openings/#{opening("A", "Tern House").id}/measure")
+    expect(session).to have_css("#tally", text: "These readings do not close")
+    expect(session).to have_css(".tape.suspect[data-reading='diagonals.rising']")
+    expect(session).to have_css("#field-survey-diagonals-rising .says-suspect")
+    type("survey-diagonals-rising", "101 5/8")
+    expect(session).to have_no_css(".tape.suspect")
+    expect(session).to have_no_css(".says-suspect")
+  end
+
+  it "goes from stage to stage by number keys" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
+    session.find("body").send_keys("3")
+    expect(session).to have_css("h1", text: "Size", visible: :all)
+  end
+end

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Bypass do
+  it "sizes the handbook's pair: 919 wide for 1 806 and a lap of 32" do
+    set = plan("survey.widths" => {"top" => 1806, "middle" => 1806, "bottom" => 1806}, "survey.floor" => nil, "set.lap" => 32).set
+    expect(set).to have_attributes(width: 919, lap: 32)
+    expect(set.support).to have_attributes(height: 2240 - 39 - 9, gap: 9)
+  end
+
+  it "lets the left-over of rounding go to the lap and to the floor gap" do
+    set = plan("survey.widths.top" => 1807, "survey.floor" => nil, "survey.heights.middle" => "2239.5").set
+    expect(set).to have_attributes(width: 920, lap: 33)
+    expect(set.support.gap).to eq 9.5
+  end
+
+  it "rounds up where rounding down would leave less than the least lap" do
+    set = plan("survey.widths.top" => 1807, "set.lap" => 22).set
+    expect(set).to have_attributes(width: 915, lap: 23)
+  end
+
+  it "says how much packing ready-made panels need" do
+    check = plan("set.width" => 900).checks.find { |found| found.code == "bypass.lap.short" }
+    expect(check.do).to eq "Pack 30\u00A0mm in all, 15\u00A0mm at each jamb."
+  end
+
+  it "places the guide in the middle of the lap, panels closed" do
+    expect(plan.set.laps.map(&:guide_at)).to eq [904]
+  end
+
+  it "cuts the track at the head, less packing and clearances" do
+    expect(plan("set.packing" => {"left" => 6, "right" => 4}).set.track.length).to eq 1808 - 10 - 3
+  end
+
+  it "opens the run less one panel, and shows which bays come clear" do
+    set = plan("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]]).set
+    expect(set.reach.widest).to eq 1808 - 921
+    expect(set.bays.map(&:reachable)).to eq [true, false, true]
+    expect(set.bays[1].widest).to eq 289
+    expect(set.clear_windows([0, 100])).to eq [[1021, 1808]]
+    expect(set.clear_windows([0, 887])).to eq []
+  end
+
+  it "refuses what is not built or does not fit, by key and in plain words" do
+    {{"set.family" => "bifold"} => /set.family: bifold sets are not built yet/, {"set.kit" => "none"} => /set.kit: "none" is no kit/,
+     {"set.panels" => 3} => /set.pattern: \[2, 1\] names 2 panels and 3/, {"set.pattern" => [3, 1]} => /set.pattern: .*lane 3 and the kit has 2/,
+     {"set.pattern" => [1, 1]} => /set.pattern: \[1, 1\] has no lap/, {"survey.widths.top" => nil} => /survey.widths.top: not read yet/}.each do |change, words|
+      expect { plan(**change) }.to raise_error(YellowTrack::Fault, words)
+    end
+  end
+
+  describe "over random openings" do
+    let(:random) { Random.new(RSpec.configuration.seed) }
+
+    def each_plan(count = 150)
+      count.times do
+        document = random_document(random, noise: 1.0)
+        yield YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document)), document
+      end
+    end
+
+    it "fills the opening exactly: packing, bumpers, panels and laps" do
+      each_plan do |made, _|
+        set, sizing = made.set, made.sizing
+        sum = sizing.packing("left") + sizing.packing("right") + 2 * set.bumper + set.panels.sum(&:width) - set.laps.sum(&:lap)
+        expect(sum).to eq sizing.before_packing
+        expect(set.panels.last.right).to eq set.run_end
+      end
+    end
+
+    it "never rounds up past what fits" do
+      each_plan do |made, _|
+        set = made.set
+        expect(set.track.length).to be <= made.survey["widths.top"] - 3
+        expect(set.support.height + set.support.gap + 39).to eq made.figures.level_height
+        expect(set.support.gap).to be >= (set.opening["gap"])
+        expect([set.width, set.support.height, set.track.length].map { |cut| cut % 1 }).to all eq 0
+      end
+    end
+
+    it "gives every number a working that comes to it" do
+      each_plan(40) { |made, _| made.working.entries.each { |entry| expect(entry.again).to eq(entry.value), entry.key } }
+    end
+
+    it "never shrinks a panel when the opening grows" do
+      each_plan(60) do |made, document|
+        grown = document["survey"].merge("widths" => document["survey"]["widths"].transform_values { |width| width + 1 })
+        larger = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document.merge("survey" => grown)))
+        expect(larger.set.width).to be >= made.set.width
+      end
+    end
+
+    it "keeps each panel's floor gap over its travel within reach of its readings" do
+      each_plan(60) do |made, _|
+        made.set.panels.each do |panel|
+          expect(panel.travel_gap.least).to be <= panel.gap.least
+          expect(panel.travel_gap.most).to be >= panel.gap.most
+          expect(panel.travel_gap.least).to be >= made.set.support.gap
+        end
+      end
+    end
+
+    it "shows as clear only what no panel covers" do
+      each_plan(60) do |made, _|
+        lefts = made.set.panels.map { |panel| random.rand(panel.travel[0].to_f..panel.travel[1].to_f) }
+        made.set.clear_windows(lefts).each do |from, to|
+          lefts.each { |left| expect(left >= to || left + made.set.width <= from).to be true }
+        end
+      end
+    end
+  end
+end

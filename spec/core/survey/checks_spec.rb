@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Survey::Checks do
+  # Each check: what raises it, at which level; the opening to start from has
+  # none of them.
+  raised = {
+    "survey.suspect" => [{"survey.diagonals.rising" => 2910}, :stop],
+    "survey.open" => [{"survey.diagonals" => nil, "survey.leans" => nil}, :watch],
+    "survey.unchecked" => [{"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals.falling" => nil}, :note],
+    "survey.taper" => [{"survey.widths.bottom" => 1813}, :watch],
+    "survey.bow" => [{"survey.widths.middle" => 1812}, :watch],
+    "survey.sag" => [{"survey.heights.middle" => 2237}, :watch],
+    "survey.fall" => [{"survey.floor" => [[0, 0], [1810, 6]]}, :watch],
+    "survey.level" => [{"survey.floor" => nil}, :note],
+    "survey.covering" => [{"survey.covering" => {"thickness" => 9, "laid" => false}}, :watch],
+    "survey.range" => [{"survey.widths.middle" => 9000}, :stop],
+    "survey.spread" => [{"survey.heights.left" => 2303.5}, :stop]
+  }
+  sound = {"survey.widths.bottom" => 1810, "survey.floor" => [[0, 0], [1812, 4]], "survey.heights.middle" => 2242}
+
+  raised.each do |code, (change, level)|
+    it "raises #{code} as #{level}, and only where it belongs" do
+      expect(codes(plan(**sound))).not_to include(code)
+      expect(codes(plan(**sound, **change))).to include(code => level)
+    end
+  end
+
+  it "stops a set that is to follow a jamb which leans more than its panels can be rocked" do
+    leaning = {"survey.leans" => {"left" => 40, "right" => -2}, "survey.diagonals" => nil}
+    expect(codes(plan(**leaning))).to include("survey.taper" => :stop)
+    expect(codes(plan(**leaning, "set.fit" => "plumb"))["survey.taper"]).not_to eq :stop
+  end
+
+  it "names both jambs, the slip's size, and what to do" do
+    check = plan("survey.diagonals.rising" => 2910).checks.find { |found| found.code == "survey.suspect" }
+    expect(check.says).to match(/rising diagonal by about \d+(\.\d)?\u00A0mm/)
+    expect(check.do).to match(/\AMeasure the rising diagonal.* again\.\z/)
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require "open3"
+require "tempfile"
+
+RSpec.describe "bin/plan" do
+  def run(*files, input: "") = Open3.capture3("#{YellowTrack::ROOT}/bin/plan", *files, stdin_data: input)
+
+  def file(text)
+    @files ||= []
+    @files << Tempfile.new.tap { |made| made.write(text) && made.flush }
+    @files.last.path
+  end
+
+  let(:good) { file(JSON.generate(document)) }
+  let(:bad) { file(JSON.generate(document("survey.widths.top" => "58 9/", "set.odd" => 1))) }
+
+  it "turns an opening file into a plan file" do
+    output, errors, status = run(good)
+    expect(JSON.parse(output)).to include("format" => "yellow-track/plan", "version" => 1, "family" => "bypass")
+    expect([errors, status.exitstatus]).to eq ["", 0]
+  end
+
+  it "reads standard input" do
+    output, = run(input: JSON.generate(document))
+    expect(JSON.parse(output)["panels"].map { |panel| panel["width"] }).to eq [921, 921]
+  end
+
+  it "refuses a bad file with a line a fault, by key, and status 2" do
+    output, errors, status = run(bad)
+    expect([output, status.exitstatus]).to eq ["", 2]
+    expect(errors.lines.map { |line| line.split(":").first }).to contain_exactly("survey.widths.top", "set.odd")
+  end
+
+  it "writes one JSON line a file for several, faulty ones among them" do
+    output, _, status = run(good, bad, "/no/such/file")
+    lines = output.lines.map { |line| JSON.parse(line) }
+    expect(lines.map { |line| line.keys.first }).to eq %w[format faults faults]
+    expect(status.exitstatus).to eq 2
+  end
+
+  it "answers broken files in a sentence, never a trace" do
+    ["", "{", "[]", "null", "\xFF\xFE", "[" * 200].each do |text|
+      _, errors, status = run(file(text))
+      expect(status.exitstatus).to eq 2
+      expect(errors.lines.length).to eq(1), text
+      expect(errors).not_to include(".rb:")
+    end
+  end
+end

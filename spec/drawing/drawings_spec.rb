@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+RSpec.describe "The drawings" do
+  let(:set) { plan("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]]) }
+  let(:printer) { set.opening.printer }
+  let(:closed) { set.set.panels.map(&:x) }
+
+  def svg(drawing) = Nokogiri::XML(drawing.to_s).remove_namespaces!
+
+  def number(node, name) = node[name].to_f
+
+  it "draw the elevation in real proportion, track, rollers and guide with it" do
+    picture = svg(YellowTrack::Drawing::Elevation.new(set, closed, printer))
+    faces = picture.css(".face")
+    expect(faces.length).to eq 2
+    faces.each { |face| expect(number(face, "height") / number(face, "width")).to be_within(0.001).of(2191 / 921.0) }
+    expect(picture.css("circle.runs").length).to eq 4
+    expect(number(picture.at_css(".track"), "width") / number(faces[0], "width")).to be_within(0.001).of(1805 / 921.0)
+    expect(picture.css("text.figure").map(&:text)).to include("921.0")
+  end
+
+  it "draw the lanes to scale, with what is clear and which bays come clear" do
+    open = YellowTrack::Drawing::Lanes.new(set, [0, 0], printer)
+    picture = svg(open)
+    expect(picture.css(".panel .face").map { |face| (number(face, "width") * open.millimetres).round }).to eq [921, 921]
+    expect(picture.css(".bay.clear").length).to eq 1
+    expect(open.description).to eq "Clear 887\u00A0mm. Bay 3 clear. Bays 1, 2 shut."
+  end
+
+  it "draw the floor gap larger than life by the factor they say" do
+    strip = YellowTrack::Drawing::FloorStrip.new(set, printer)
+    picture = svg(strip)
+    expect(picture.css("text.figure").map(&:text)).to eq %w[13.0 10.0 9.0]
+    drop = picture.css("line.dimension").map { |line| number(line, "y2") - number(line, "y1") }
+    expect(drop.max / drop.min).to be_within(0.02).of(13 / 9.0)
+  end
+
+  it "draw the opening's true shape with its faults larger than life, suspects lit" do
+    slip = opening("survey.diagonals.rising" => 2910).survey
+    shape = YellowTrack::Drawing::Shape.new(slip, YellowTrack::Survey::Closure.new(slip), printer)
+    expect(shape.caption).to match(/faults × \d+/)
+    expect(svg(shape).css(".suspect").map { |line| line["data-reading"] }).to include("diagonals.rising")
+  end
+
+  it "place every reading on the picture, and none on another" do
+    [[300, 2400], [1800, 2200], [7000, 2000]].each do |width, height|
+      survey = YellowTrack::Survey.new("widths" => {"top" => width.to_r}, "heights" => {"left" => height.to_r})
+      places = YellowTrack::Drawing::Shape.new(survey, nil, printer).places
+      expect(places.values.flatten).to all be_between(0, 100)
+      places.values.combination(2) do |(x, y), (u, v)|
+        expect((x - u).abs > 15 || (y - v).abs > 8).to be(true), "#{width}: #{[x, y]} and #{[u, v]}"
+      end
+    end
+  end
+
+  it "draw what there is when nothing is read yet" do
+    blank = YellowTrack::Survey.new({})
+    expect(YellowTrack::Drawing::Shape.new(blank, nil, printer).to_s).to include("none yet")
+    expect(YellowTrack::Drawing::Thumbnail.new(blank, nil, name: "t", title: "A").to_s).to include("Nothing worked out yet")
+  end
+
+  it "have a text alternative with their numbers and carry no style" do
+    [YellowTrack::Drawing::Elevation.new(set, closed, printer), YellowTrack::Drawing::Lanes.new(set, closed, printer),
+      YellowTrack::Drawing::FloorStrip.new(set, printer)].each do |drawing|
+      picture = svg(drawing)
+      expect(picture.at_css("title").text).not_to be_empty
+      expect(picture.at_css("desc").text).to match(/\d|Nothing/)
+      expect(drawing.to_s).not_to match(/style=|-0\.0|NaN/)
+    end
+  end
+end

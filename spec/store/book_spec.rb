@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Store::Book do
+  include Site
+
+  let(:row) { hang }
+  let(:openings) { book.openings }
+
+  def change(key, value, seen: row.version, **rest) = openings.change(row.id, key, value, seen:, **rest) { {} }
+
+  it "saves a change, raises the version, and logs what it replaced" do
+    expect(change("survey.widths.top", "1806").outcome).to eq :saved
+    entry = book.log.since(row.id, row.version).first
+    expect(entry).to have_attributes(kind: "reading", key: "survey.widths.top", before: 1808, after: "1806", version: 2)
+    expect(openings.find(row.id)).to have_attributes(version: 2)
+  end
+
+  it "does nothing for a value that is there already" do
+    expect(change("survey.widths.top", 1808).outcome).to eq :same
+    expect(book.log.since(row.id, row.version)).to be_empty
+  end
+
+  it "loses neither of two changes to one value" do
+    change("survey.widths.top", "1806")
+    second = change("survey.widths.top", "1807", seen: 1)
+    expect(second).to have_attributes(outcome: :conflict)
+    expect(second.meanwhile.map(&:after)).to eq ["1806"]
+    expect(openings.find(row.id).document["survey.widths.top"]).to eq "1806"
+    expect(change("survey.widths.top", "1807", seen: 1, overrule: true).outcome).to eq :saved
+  end
+
+  it "merges changes to different values, and says what came meanwhile" do
+    change("survey.widths.top", "1806")
+    second = change("survey.heights.left", "2250", seen: 1)
+    expect(second.outcome).to eq :saved
+    expect(second.meanwhile.map(&:key)).to eq ["survey.widths.top"]
+    expect(second.opening.document["survey.widths.top"]).to eq "1806"
+  end
+
+  it "never rewrites the log" do
+    change("set.lap", "30")
+    expect { book.db[:log_entries].update(who: "other") }.to raise_error(Sequel::DatabaseError, /never rewritten/)
+    expect { book.db[:log_entries].delete }.to raise_error(Sequel::DatabaseError, /never rewritten/)
+  end
+
+  it "keeps a draft until a good value takes its place" do
+    book.drafts.keep(row.id, "set.lap", "3x", "No length.")
+    expect(book.drafts.of(row.id)["set.lap"]).to have_attributes(typed: "3x", says: "No length.", clash: false)
+    book.drafts.clear(row.id, "set.lap")
+    expect(book.drafts.of(row.id)).to be_empty
+  end
+
+  it "sets SQLite up for several hands at once" do
+    expect(book.db.fetch("PRAGMA journal_mode").single_value).to eq "wal"
+    expect(book.db.fetch("PRAGMA foreign_keys").single_value).to eq 1
+    expect { book.db[:openings].insert(job_id: 99, letter: "A", name: "", document: "{}", family: "", created_at: "", changed_at: "") }
+      .to raise_error(Sequel::ForeignKeyConstraintViolation)
+    expect { book.db[:jobs].insert(name: "x", position: "not a number", created_at: "") }.to raise_error(Sequel::DatabaseError, /TEXT|INTEGER/)
+    expect { book.db[:openings].where(id: row.id).update(document: "{") }.to raise_error(Sequel::DatabaseError)
+  end
+
+  it "takes writes from several threads without losing one" do
+    row
+    threads = Array.new(4) { |n| Thread.new { 10.times { |k| openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", "#{k + 1}", seen: 1, overrule: true) { {} } } } }
+    threads.each(&:join)
+    expect(openings.find(row.id).document["set.slab"]).to eq("width" => "10", "height" => "10", "foot" => "10", "stile" => "10")
+    expect(openings.find(row.id).version).to eq 41
+  end
+
+  it "migrates down and up again" do
+    YellowTrack::Store::Database.migrate(book.db, target: 0)
+    expect(book.db.tables).not_to include(:openings)
+    YellowTrack::Store::Database.migrate(book.db)
+    expect(book.jobs.all).to eq []
+  end
+
+  it "names openings by the next free letter and refuses a job without a name" do
+    expect([hang, hang].map(&:letter)).to eq %w[A B]
+    expect { book.jobs.add(name: "  ") }.to raise_error(YellowTrack::Fault, /name is needed/)
+    expect { book.jobs.add(name: "x" * 200) }.to raise_error(YellowTrack::Fault, /200 characters/)
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+require "rack/test"
+require "tmpdir"
+
+# The application on a database of its own, made afresh for each example.
+module Site
+  HOST = "127.0.0.1"
+
+  def self.included(group)
+    group.include Rack::Test::Methods
+    group.around do |example|
+      Dir.mktmpdir do |folder|
+        @book = YellowTrack::Store::Book.open("#{folder}/book.sqlite3")
+        example.run
+        @book.close
+      end
+    end
+  end
+
+  attr_reader :book
+
+  def app = @app ||= YellowTrack::Web::App.on(book, secret: "s" * 64)
+
+  def page = Nokogiri::HTML5(last_response.body)
+
+  # Hangs an opening in a job and gives its row.
+  def hang(units: "mm", **changes)
+    @job ||= book.jobs.add(name: "Osier Weir", units:)
+    book.openings.add(job_id: @job.id, document: YellowTrack::Store::Document.new(document(units:, **changes)))
+  end
+
+  def look(path) = get(path, {}, "HTTP_HOST" => HOST)
+
+  # Posts as a page of the application would, with its token.
+  def send_form(path, values, htmx: false)
+    look("/")
+    token = page.at_css("input[name=authenticity_token]")["value"]
+    extra = htmx ? {"HTTP_HX_REQUEST" => "true"} : {}
+    post(path, values.merge("authenticity_token" => token), {"HTTP_HOST" => HOST, **extra})
+  end
+
+  # Types a value into a field of an opening.
+  def type(row, key, value, seen: row.version, stage: "measure", **rest)
+    send_form("/openings/#{row.id}/values", {"key" => key, "value" => value, "seen" => seen, "stage" => stage, **rest.transform_keys(&:to_s)}, htmx: true)
+  end
+
+  def saved(row, key) = book.openings.find(row.id).document[key]
+end

@@ -1,0 +1,187 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Web::App do
+  include Site
+
+  def says(key) = page.at_css("#says-#{key.tr("._", "--")}")&.text.to_s.gsub(/\s+/, " ").strip
+
+  it "starts with an empty wall that says what to do first" do
+    look("/")
+    expect(last_response).to be_ok
+    expect(page.text).to include("No job yet")
+  end
+
+  it "makes a job, hangs an opening in it, and comes to its first reading" do
+    send_form("/jobs", {"name" => "Osier Weir", "units" => "mm"})
+    follow_redirect!
+    expect(page.at_css("h1").text).to include("Osier Weir")
+    send_form("/jobs/1/openings", {"name" => "Bunk room 2"})
+    expect(last_response.status).to eq 303
+    look(last_response["location"])
+    expect(page.text).to include("Read the width at the head.").and include("Still to read")
+  end
+
+  it "says what is wrong with a nameless job, and keeps what else was typed" do
+    send_form("/jobs", {"name" => " ", "place" => "island"})
+    expect(last_response.status).to eq 422
+    expect(page.at_css("#job-place")["value"]).to eq "island"
+    expect(page.text).to include("A name is needed")
+  end
+
+  it "saves a reading as it is typed and gives the drawing and the tally anew" do
+    row = hang
+    type(row, "survey.widths.top", "1800")
+    expect(saved(row, "survey.widths.top")).to eq "1800"
+    expect(page.css("[hx-swap-oob]").map { |part| part["id"] }).to include("rail", "version", "shape", "tally", "next", "says-survey-widths-top")
+    expect(page.at_css("#version")["data-version"]).to eq "2"
+  end
+
+  describe "bad input" do
+    it "keeps what was typed in its place with the message; the last good value stands" do
+      row = hang
+      ["58 9/", "abc", "-5", "25 m", "x" * 1024].each do |typed|
+        type(row, "survey.widths.top", typed)
+        expect(last_response).to be_ok
+        expect(says("survey.widths.top")).to match(/(is not a length|under nothing|more than 20 m|1024 characters).*Keep 1808/), typed
+        expect(saved(row, "survey.widths.top")).to eq 1808
+        look("/openings/#{row.id}/measure")
+        expect(page.at_css("#survey-widths-top")["value"]).to eq typed
+      end
+    end
+
+    it "saves widths of 0 and 9 m, and stops the plan with a sentence" do
+      {"0" => "A width of 0", "9 m" => "A width of 9"}.each do |typed, sentence|
+        row = hang
+        type(row, "survey.widths.middle", typed)
+        expect(saved(row, "survey.widths.middle")).to eq typed
+        expect(page.at_css("#tally").text.tr("\u00A0", " ")).to include(sentence)
+        look("/openings/#{row.id}/size")
+        expect(last_response).to be_ok
+      end
+    end
+
+    it "empties a field, says what was there, and puts it back" do
+      row = hang
+      type(row, "survey.widths.top", "")
+      expect(says("survey.widths.top")).to include("Emptied. It was 1808.")
+      expect(page.at_css("#tally").text).to include("1 of 6")
+      type(book.openings.find(row.id), "survey.widths.top", "", back: 1)
+      expect(saved(row, "survey.widths.top")).to eq "1808"
+    end
+
+    it "tells a second tab what changed meanwhile and loses neither value" do
+      row = hang
+      type(row, "survey.widths.top", "1806")
+      type(row, "survey.widths.top", "1810", seen: 1)
+      expect(says("survey.widths.top")).to include("Changed meanwhile from 1808 to 1806. You typed 1810.")
+      expect(saved(row, "survey.widths.top")).to eq "1806"
+      type(row, "survey.widths.top", "1810", seen: 1, overrule: 1)
+      expect(saved(row, "survey.widths.top")).to eq "1810"
+    end
+
+    it "tells a second tab of changes to other values, and shows them" do
+      row = hang
+      type(row, "survey.heights.left", "2250")
+      type(row, "survey.widths.top", "1806", seen: 1)
+      expect(page.at_css("#version").text).to include("height, left 2243 to 2250")
+      expect(page.at_css("#field-survey-heights-left input[name=value]")["value"]).to eq "2250"
+    end
+
+    it "gives up a draft when asked, and the saved value stands" do
+      row = hang
+      type(row, "set.lap", "3x", stage: "size")
+      type(row, "set.lap", "3x", stage: "size", forget: 1)
+      expect(book.drafts.of(row.id)).to be_empty
+      expect(says("set.lap")).to eq ""
+    end
+
+    it "takes a floor station whole, and says which half is missing" do
+      row = hang
+      type(row, "survey.floor.3", ["600", ""])
+      expect(says("survey.floor.3")).to include("is not a length")
+      type(row, "survey.floor.3", %w[1500 3])
+      expect(saved(row, "survey.floor")[3]).to eq %w[1500 3]
+      expect(page.at_css("#lists")).not_to be_nil
+    end
+
+    it "refuses a value that no screen has, a broken address, and a lie about the version" do
+      row = hang
+      type(row, "set.family", "bifold")
+      expect(last_response.status).to eq 422
+      look("/openings/999/measure")
+      expect(last_response.status).to eq 404
+      look("/openings/#{row.id}/nowhere")
+      expect(last_response.status).to eq 404
+      type(row, "set.lap", "30", seen: "x")
+      expect(last_response.status).to eq 400
+    end
+  end
+
+  it "changes a choice on the spot" do
+    row = hang
+    type(row, "set.lap", "40", stage: "size")
+    expect(page.at_css("#numbers-panels .figure").text).to include("924")
+    type(row, "set.makeup.0", %w[glass 4], stage: "size", seen: 9)
+    expect(saved(row, "set.makeup")).to eq [{"material" => "glass", "thickness" => "4"}]
+  end
+
+  it "shows the panels where they are slid to, within their travel" do
+    row = hang("survey.bays" => [[0, 600], [1210, 1808]])
+    look("/openings/#{row.id}/slide?at[A]=0&at[B]=-500")
+    expect(page.text).to include("Clear 887").and include("Bay 2 clear").and include("Bay 1 shut")
+    look("/openings/#{row.id}/slide?at[A]=soup")
+    expect(last_response).to be_ok
+  end
+
+  it "refuses in plain words a set that is not built" do
+    row = hang("set.family" => "bifold")
+    look("/openings/#{row.id}/size")
+    expect(page.text).to include("bifold sets are not built yet")
+  end
+
+  it "says of the later stages what they will hold and that they are not there yet" do
+    row = hang
+    %w[choose prepare cut hang adjust hand-over].each do |stage|
+      look("/openings/#{row.id}/#{stage}")
+      expect(page.text).to include("It is not built yet."), stage
+    end
+  end
+
+  it "prints the sheet with its cautions" do
+    row = hang
+    look("/openings/#{row.id}/sheet")
+    expect(page.text).to include("921 × 2").and include("reminders, not rules").and include("the leaflet wins")
+  end
+
+  it "works without a script: posts and comes back to the page" do
+    row = hang
+    send_form("/openings/#{row.id}/values", {"key" => "set.lap", "value" => "30", "seen" => "1", "stage" => "size"})
+    expect(last_response.status).to eq 303
+    expect(last_response["location"]).to end_with("/openings/#{row.id}/size#set-lap")
+  end
+
+  describe "guards" do
+    it "sends a policy that allows nothing inline and nothing from elsewhere" do
+      row = hang
+      ["/", "/jobs/1", "/openings/#{row.id}/measure", "/openings/#{row.id}/size", "/openings/#{row.id}/sheet"].each do |path|
+        look(path)
+        expect(last_response["content-security-policy"]).to include("default-src 'self'").and include("frame-ancestors 'none'")
+        expect(last_response.body).not_to match(/<style|style="|<script(?![^>]*src=)|\son\w+=|https?:\/\/(?!www\.w3\.org)/), path
+      end
+    end
+
+    it "refuses a post without the page's token, and another host's name" do
+      post("/jobs", {"name" => "x"}, "HTTP_HOST" => Site::HOST)
+      expect(last_response.status).to eq 403
+      get("/", {}, "HTTP_HOST" => "elsewhere.example")
+      expect(last_response.status).to eq 403
+    end
+
+    it "escapes what was typed" do
+      row = hang
+      type(row, "survey.widths.top", "<b>1</b>")
+      look("/openings/#{row.id}/measure")
+      expect(last_response.body).not_to include("<b>1</b>")
+    end
+  end
+end
