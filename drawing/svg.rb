@@ -68,7 +68,9 @@ module YellowTrack
       end
 
       def written(attributes)
-        attributes.map { |key, value| " #{key}=\"#{value.is_a?(Numeric) ? number(value) : CGI.escapeHTML(value.to_s)}\"" }.join
+        attributes.each_with_object(+"") do |(key, value), text|
+          text << " " << key.name << "=\"" << (value.is_a?(Numeric) ? number(value) : CGI.escapeHTML(value.to_s)) << "\""
+        end
       end
 
       def list(points) = points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   module Web
     # One opening as a screen shows it: the row from the store, worked out.
@@ -9,7 +11,11 @@ module YellowTrack
         "hang" => "Hang", "adjust" => "Adjust", "hand-over" => "Hand over"
       }.freeze
 
-      attr_reader :row, :opening, :plan, :refusal
+      extend Forwardable
+
+      attr_reader :row
+
+      def_delegators :@worked, :opening, :plan, :refusal, :closure, :piece
 
       # What the store's lists show of a document.
       #
@@ -23,14 +29,10 @@ module YellowTrack
       # @param row [Store::Openings::Opening]
       def initialize(row)
         @row = row
-        @opening = Data::Shelf.opening(row.document.to_h)
-        @plan = work_out if survey.complete?
+        @worked = Worked.of(row.document.to_h)
       end
 
       def survey = opening.survey
-
-      # @return [Survey::Closure, nil] nil while readings are missing
-      def closure = @closure ||= plan ? plan.closure : (Survey::Closure.new(survey) if survey.complete?)
 
       # Shows derived figures: to 0.1 mm, or the sixteenth.
       def printer = opening.printer
@@ -48,18 +50,6 @@ module YellowTrack
 
       # Checks by code, the worst first.
       def checks(*codes) = (plan&.checks || []).select { |check| codes.include?(check.code) }
-
-      private
-
-      def work_out
-        Plan.of(opening)
-      rescue Fault => e
-        @refusal = e
-        nil
-      rescue ZeroDivisionError, FloatDomainError
-        @refusal = Fault.new("These readings make no set that can be worked out. Check the widths and heights.")
-        nil
-      end
     end
   end
 end

@@ -49,7 +49,7 @@ module YellowTrack
       # What is wrong with a value, in a sentence: the whole document with it
       # is read, and the faults under its key are its own.
       def fault_of(field, value)
-        Data::Shelf.opening(@row.document.with(field.key, value).to_h)
+        Worked.of(@row.document.with(field.key, value).to_h)
         nil
       rescue Faults => e
         own = e.list.select { |fault| plain(fault.key).start_with?(field.key) }

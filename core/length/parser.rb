@@ -59,8 +59,12 @@ module YellowTrack
         format("%.12f", Rational(@written.to_s)).sub(/\.?0+\z/, "")
       end
 
+      # Folds what means the same; bare digits need none of it.
       def plain(raw)
-        folded = raw.scrub("?").unicode_normalize(:nfc).strip.downcase
+        raw = raw.scrub("?")
+        return raw if raw.match?(/\A[\d.]+\z/)
+
+        folded = raw.unicode_normalize(:nfc).strip.downcase
         MARKS.reduce(folded) { |text, (mark, simple)| text.gsub(mark, simple) }.strip
       end
 

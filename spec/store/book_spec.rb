@@ -61,7 +61,7 @@ RSpec.describe YellowTrack::Store::Book do
 
   it "takes writes from several threads without losing one" do
     row
-    threads = Array.new(4) { |n| Thread.new { 10.times { |k| openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", "#{k + 1}", seen: 1, overrule: true) { {} } } } }
+    threads = Array.new(4) { |n| Thread.new { 10.times { |k| openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", (k + 1).to_s, seen: 1, overrule: true) { {} } } } }
     threads.each(&:join)
     expect(openings.find(row.id).document["set.slab"]).to eq("width" => "10", "height" => "10", "foot" => "10", "stile" => "10")
     expect(openings.find(row.id).version).to eq 41

@@ -53,13 +53,13 @@ module Openings
     read = ->(value) { (value + random.rand(-noise..noise)).round(1) }
     (xb, yb), (xl, yl), (xr, yr) = corners.values_at(:br, :tl, :tr)
     {
-      "widths" => {"top" => read.(Math.hypot(xr - xl, yr - yl)), "middle" => read.((xb + xr - xl) / 2),
-                   "bottom" => read.(Math.hypot(xb, yb))},
-      "heights" => {"left" => read.(Math.hypot(xl, yl)), "middle" => read.((yl + yr - yb) / 2),
-                    "right" => read.(Math.hypot(xr - xb, yr - yb))},
-      "diagonals" => {"rising" => read.(Math.hypot(xr, yr)), "falling" => read.(Math.hypot(xb - xl, yb - yl))},
-      "leans" => {"left" => read.(xl), "right" => read.(xr - xb)},
-      "floor" => [[0, 0], [xb.round(1), read.(yb)]]
+      "widths" => {"top" => read.call(Math.hypot(xr - xl, yr - yl)), "middle" => read.call((xb + xr - xl) / 2),
+                   "bottom" => read.call(Math.hypot(xb, yb))},
+      "heights" => {"left" => read.call(Math.hypot(xl, yl)), "middle" => read.call((yl + yr - yb) / 2),
+                    "right" => read.call(Math.hypot(xr - xb, yr - yb))},
+      "diagonals" => {"rising" => read.call(Math.hypot(xr, yr)), "falling" => read.call(Math.hypot(xb - xl, yb - yl))},
+      "leans" => {"left" => read.call(xl), "right" => read.call(xr - xb)},
+      "floor" => [[0, 0], [xb.round(1), read.call(yb)]]
     }
   end
 

@@ -27,12 +27,26 @@ module YellowTrack
 
         def shape = @shape ||= Drawing::Shape.new(@work.survey, @work.closure, @work.printer)
 
+        # Whether a field has a message: a draft's, a suspect's, or of what was
+        # just done.
+        def anything_to_say?(field) = drafts.key?(field.key) || !@result.nil? || suspect?(field)
+
         # Whether the sums blame a reading, on the screen where it was taken.
         def suspect?(field)
           @stage == "measure" && (@work.closure&.suspects || []).include?(field.key.delete_prefix("survey."))
         end
 
         def strip = @strip ||= Drawing::FloorStrip.new(@work.plan, @work.printer)
+
+        def lanes = @lanes ||= Drawing::Lanes.new(@work.plan, lefts, @work.printer)
+
+        # The drawings of the Size stage, panels where they are slid to.
+        # @return [String] SVG
+        def front_drawing = drawn(:front) { Drawing::Elevation.new(@work.plan, lefts, @work.cut_printer) }
+
+        def lanes_drawing = drawn(:lanes) { lanes }
+
+        def strip_drawing = @work.piece(:strip) { strip.to_s }
 
         # Where a field stands on its page.
         def field_locals(field)
@@ -71,6 +85,12 @@ module YellowTrack
         end
 
         private
+
+        # Closed panels are drawn once for a document; slid ones as they slide.
+        def drawn(name)
+          closed = lefts == @work.plan.set.panels.map(&:x)
+          closed ? @work.piece(name) { yield.to_s } : yield.to_s
+        end
 
         def measured_mark
           return "" unless @work.survey.complete?

@@ -41,7 +41,7 @@ module YellowTrack
         end
 
         # The rows of one part of the Size stage. @return [String] HTML
-        def size_rows(part) = SizeRows.new(self, @work).public_send(part)
+        def size_rows(part) = @work.piece(:rows, part, @row.id) { SizeRows.new(self, @work).public_send(part) }
       end
     end
   end

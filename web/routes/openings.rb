@@ -21,6 +21,14 @@ module YellowTrack
             erb :sheet, layout: :paper
           end
 
+          app.get(%r{/openings/(\d{1,9})/working}) do |id|
+            load_opening(id)
+            halt 404 unless @work.plan
+            next erb(:working) unless htmx?
+
+            partial(:"parts/sums", entries: params["keys"].to_s.split(",").filter_map { |key| @work.plan.working[key] })
+          end
+
           app.get(%r{/openings/(\d{1,9})/slide}) do |id|
             load_opening(id)
             halt 404 unless @work.plan

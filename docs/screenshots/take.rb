@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require_relative "../../boot"
+require "support/browser"
+
+# Each picture: its name, the page, and the size it is taken at.
+VIEWS = {
+  "wall" => ["/", Browser::DESK], "job" => ["/jobs/1", Browser::DESK],
+  "measure" => ["/openings/1/measure", Browser::DESK], "measure-slip-inches" => ["/openings/2/measure", Browser::DESK],
+  "size" => ["/openings/1/size?at[A]=0&at[B]=100", Browser::DESK], "sheet" => ["/openings/1/sheet", Browser::DESK],
+  "measure-phone" => ["/openings/2/measure", Browser::PHONE], "size-phone" => ["/openings/1/size", Browser::PHONE]
+}.freeze
+
+Browser.register
+Dir.mktmpdir do |folder|
+  book = YellowTrack::Store::Book.open("#{folder}/demo.sqlite3")
+  YellowTrack::Demo::Loader.new("").fill(book)
+  Browser.app = YellowTrack::Web::App.on(book, secret: "p" * 64)
+  VIEWS.each do |name, (path, size)|
+    Browser.size(Browser.session, size)
+    Browser.session.visit(path)
+    Browser.session.assert_selector("main")
+    Browser.session.evaluate_async_script("document.fonts.ready.then(() => arguments[0](true))")
+    Browser.session.driver.browser.save_screenshot("#{__dir__}/#{name}.png")
+    puts name
+  end
+ensure
+  Browser.session.quit
+  book.close
+end
