@@ -42,7 +42,7 @@ module YellowTrack
           times.values.zip(round) { |list, time| list << time } if turn >= WARM
         end
         times.each_value(&:sort!)
-        bare, size, = times.values.map { |list| Timing.median(list) }
+        bare, size = times.values.first(2).map { |list| Timing.median(list) }
         [*times.map { |name, list| Timing.line(name, list) }, format("%-34s %.2f", "Size page ÷ bare page", size / bare)]
       end
 
