@@ -51,7 +51,7 @@ module YellowTrack
       # With another lap each time, nothing on the page has been worked out
       # before.
       def afresh(http, book, turn)
-        book.openings.change(1, "set.lap", (34 + turn / 100r).to_f.to_s, seen: 0, overrule: true) { {} }
+        book.openings.change(1, "set.lap", (34 + turn/100r).to_f.to_s, seen: 0, overrule: true) { {} }
         timed(http, SIZE)
       end
 
