@@ -26,7 +26,7 @@ module YellowTrack
         Tape.new("heights.left", [0.03, 0], [0.03, 1], [0, 0.5], -98),
         Tape.new("heights.middle", [0.5, 0], [0.5, 1], [0.5, 0.64], -70),
         Tape.new("heights.right", [0.97, 0], [0.97, 1], [1, 0.5], 98),
-        Tape.new("diagonals.rising", [0, 0], [1, 1], [0.5, 0.78], 92),
+        Tape.new("diagonals.rising", [0, 0], [1, 1], [0.5, 0.71], 92),
         Tape.new("diagonals.falling", [0, 1], [1, 0], [0.5, 0.26], 92),
         Tape.new("leans.left", [0, 0], [0, 1], [0, 0.88], -98),
         Tape.new("leans.right", [1, 0], [1, 1], [1, 0.88], 98)
