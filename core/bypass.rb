@@ -4,76 +4,86 @@ module YellowTrack
   # A bypass set sized for an opening (handbook 4): panels that run past each
   # other in lanes. What depends on how the panels are carried is answered by
   # a support; the rest is worked out here.
-  class Bypass
-    # The class of each support, by its name on the kit sheet. One that is not
-    # here is refused.
-    SUPPORTS = {"top-hung" => "TopHung"}.freeze
+  class Bypass < Family
+    # The class of each support, by its name on the kit sheet.
+    SUPPORTS = {"top-hung" => "TopHung", "bottom-rolling" => "BottomRolling", "wall-hung" => "WallHung"}.freeze
 
     USUAL_FIT = "follow"
-    NAMES = ("A".."Z").to_a.freeze
 
-    attr_reader :brief, :pattern, :sizing, :support, :panels, :laps, :meets, :reach, :bays, :track
+    # @return [Pattern]
+    attr_reader :pattern
+    # @return [TopHung, BottomRolling, WallHung]
+    attr_reader :support
+    # @return [Widths]
+    attr_reader :widths
+    # @return [Array<Lap>]
+    attr_reader :laps
+    # @return [Array<Meet>]
+    attr_reader :meets
+    # @return [Rational] where the run starts along the floor, mm
+    attr_reader :run_start
+    # @return [Rational] length of the run, R, mm
+    attr_reader :run
+    # @return [Rational] roller inset r, mm
+    attr_reader :inset
+    # @return [Rational] from roller to roller of a panel, S, mm
+    attr_reader :spacing
+    # @return [Rational, nil] air between panels in neighbouring lanes, s,
+    #   mm; nil on one lane
+    attr_reader :air
+    # @return [Rational, nil] depth the set takes inside an opening, mm
+    attr_reader :depth_needed
 
     # @param brief [Brief]
-    # @raise [Fault] for a support or a pattern that will not do
+    # @raise [Fault] for a pattern that will not do
     def initialize(brief)
-      @brief = brief
+      super
       @pattern = Pattern.of(brief.opening)
-      @pattern.refuse_without_lap
-      @sizing = Sizing.new(brief, usual: USUAL_FIT)
-      @support = support_class.new(self)
+      @support = self.class.const_get(SUPPORTS.fetch(kit.support)).new(self)
+      support.refuse_pattern
+      @sizing = Sizing.new(brief, usual: USUAL_FIT, covering: support.covers?)
       measure
       brief.rock = rock
       place
     end
 
-    def kit = brief.kit
-
-    def opening = brief.opening
-
     # Bumper at each jamb, b, mm.
-    def bumper = opening["bumper"] || 0r
-
-    # Where the run starts and ends along the floor, and its length R, mm.
-    attr_reader :run_start, :run
+    def bumper = support.covers? ? 0r : opening["bumper"] || 0r
 
     def run_end = run_start + run
 
-    def width = @widths.width
+    def width = widths.width
 
-    # Lap as it comes out, o', mm.
-    def lap = @widths.lap
+    def height = support.height
 
-    def meet_gap = @widths.meet
+    # Lap as it comes out, o', mm; nil for a set without one.
+    def lap = widths.lap
 
-    attr_reader :widths
+    def meet_gap = widths.meet
 
-    attr_reader :thickness
-
-    # Roller inset r and the spacing S between a panel's two rollers, mm.
-    attr_reader :inset, :spacing
-
-    def makeup = @makeup ||= Makeup.new(opening["makeup"], thickness:, weighed: opening["weighed"])
-
-    # Air between panels in neighbouring lanes, s, mm; nil on one lane.
-    attr_reader :air
-
-    attr_reader :depth_needed, :weight
-
-    def slab = @slab ||= Alter.new(brief, width:, height: support.height, hollow: makeup.hollow?)
-
-    # @return [Array<Check>]
-    def checks
-      Survey::Checks.new(brief, brief.printer).found + Checks.new(self, brief.printer).found + slab.checks
-    end
+    # Which side a wall-hung panel slides clear to.
+    def opens = opening["opens"] || "right"
 
     # The family's own sections of the plan file.
     def parts
-      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h,
-       gap: support.gap, engagement: nil, lift_room: nil,
-       depth: {needed: depth_needed, available: brief.survey["depth"], air:},
-       reach: {widest: @widest, share: @share, bays: bays.map(&:to_h)}, **slab.parts}
+      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap: support.gap,
+       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts, **slab.parts}
     end
+
+    # Whether the floor guides run in a groove of the panels.
+    def groove? = kit["guide.kind"] == "groove"
+
+    # Width of that groove, mm: the fin and 2.
+    def groove_width = kit.fetch("guide.width") + 2
+
+    # Its depth, mm: the fin's height, less the least gap, and 3.
+    def groove_depth = kit.fetch("guide.height") - kit.fetch("gap.least") + 3
+
+    # Wood left at each side of it in the bottom rail, mm.
+    def wood_beside_groove = ((opening["rail_thickness"] || thickness) - groove_width) / 2
+
+    # Where each floor guide stands, from the left jamb's foot.
+    def guide_places = support.guides
 
     # Clear opening where the panels stand with these left edges, as
     # [from, to] windows from left to right, none of it behind a panel.
@@ -81,68 +91,95 @@ module YellowTrack
     # @param lefts [Array<Numeric>] left edge of each panel
     def clear_windows(lefts)
       from, to = sizing.jambs
-      covered = lefts.sort.map { |left| [left, left + width] }
-      edges = [from, *covered.flatten, to]
-      edges.each_slice(2).with_object([[], from]) do |(start, stop), (open, seen)|
-        start = [start, seen].max
-        open << [start, stop] if stop > start
-      end.first
+      open = []
+      seen = from
+      [*lefts.sort, to].each do |left|
+        stop = [left, to].min
+        open << [seen, stop] if stop > seen
+        seen = [seen, left + width].max
+      end
+      open
     end
+
+    # The runs of track that panels keep to: one, or the halves of a
+    # bi-parting set, which end at the middle of the meet.
+    #
+    # @return [Array<Reach::Stretch>]
+    def stretches
+      @stretches ||= begin
+        ends = [run_start, *(run_start + run / 2 if pattern.bi_parting?), run_end]
+        ends.each_cons(2).zip(pattern.stretches).map do |(from, to), stretch|
+          Reach::Stretch.new(from, to, pattern.counts(stretch).values.max)
+        end
+      end
+    end
+
+    # A track at the head from jamb to jamb.
+    #
+    # @param floor_rail [Rational, nil] length of a rail below it
+    # @yieldparam start [Rational] x of its left end
+    # @yieldreturn [Array<Numeric>] where rollers rest, from there
+    # @return [Track]
+    def between_jambs(floor_rail: nil)
+      length = length_between_jambs
+      head_track(length, pieces_of(length, yield(sizing.start + end_clearance)), floor_rail:)
+    end
+
+    # Pieces of a rail of this kit's.
+    def pieces_on_stock(length, rollers) = pieces_of(length, rollers)
+
+    # Height Hp and floor gap f' under a track at the head, mm.
+    def hang_under(drop) = hang_from_head(drop:)
 
     private
 
-    def support_class
-      name = SUPPORTS[kit.support] or raise Fault.new(
-        "#{kit.support} sets are not built yet. What works today: #{SUPPORTS.keys.join(", ")}.", key: "set.kit"
-      )
-      self.class.const_get(name)
-    end
-
     # The sizes, in the order in which they follow from each other.
     def measure
-      @run_start = sizing.start + bumper
-      @run = brief.work.sum("run", "Run, R", "width − 2 × bumper", width: sizing.width, bumper:,
-        why: "What the panels cover, between the bumpers.")
-      @widths = Widths.new(brief, pattern, run)
-      @thickness = brief.opening["thickness"] || brief.kit.fetch("thickness").last
+      @run_start, @run = support.run
+      @widths = Widths.of(brief, pattern, run)
       support.measure
       rollers
-      depth
-      @weight = makeup.weight(brief.work, width:, height: support.height)
+      @air = air_between_lanes
+      @depth_needed = depth unless support.covers?
+      weigh
     end
 
     def rollers
       @inset = brief.take("inset", "inset.design", "Roller inset, r")
-      brief.work.sum("panels.rollers", "Far roller", "width − inset", width:, inset:, why: "From the panel's left edge.")
-      @spacing = brief.work.sum("panels.spacing", "Roller spacing, S", "width − 2 × inset", width:, inset:,
-        why: "From roller to roller.")
+      work.sum("panels.rollers", "Far roller", "width − inset", width:, inset:, why: "From the panel's left edge.")
+      @spacing = work.sum("panels.spacing", "Roller spacing, S", "width − 2 × inset", width:, inset:, why: "From roller to roller.")
     end
 
-    # How far a panel can be rocked to a leaning jamb, mm: 2 × a × Hp ÷ S.
+    # How far a panel inside an opening can be rocked to a leaning jamb, mm:
+    # 2 × a × Hp ÷ S.
     def rock
-      return unless sizing.fit == "follow" && spacing.positive?
+      return unless sizing.fit == "follow" && spacing.positive? && !support.covers?
 
-      2 * kit.rock * support.height / spacing
+      2 * kit.rock * height / spacing
+    end
+
+    def lanes_open? = kit["lane_pitch"] == "open"
+
+    def air_between_lanes
+      return if kit.fetch("lanes") == 1
+      return brief.from_kit("air.design", "Air between panels, s") if lanes_open?
+
+      work.sum("depth.air", "Air between panels, s", "lane pitch − thickness", lane_pitch: kit.fetch("lane_pitch"), thickness:,
+        why: "From the back of one panel to the face of the next.")
     end
 
     def depth
-      lanes = kit.fetch("lanes")
-      pitch = lane_pitch
-      @air = brief.work.sum("depth.air", "Air between panels, s", "lane pitch − thickness", lane_pitch: pitch, thickness:,
-        why: "From the back of one panel to the face of the next.")
-      @depth_needed = brief.work.sum("depth.needed", "Depth needed",
-        "front clearance + thickness + lanes × lane pitch + back clearance",
-        front_clearance: kit.fetch("front_clearance"), thickness:, lanes: lanes - 1, lane_pitch: pitch,
+      lane_pitch = lanes_open? ? thickness + air : kit["lane_pitch"] || 0r
+      work.sum("depth.needed", "Depth needed", "front clearance + thickness + lanes × lane pitch + back clearance",
+        front_clearance: kit.fetch("front_clearance"), thickness:, lanes: kit.fetch("lanes") - 1, lane_pitch:,
         back_clearance: kit.fetch("back_clearance"), why: "Lane by lane from front to back.")
     end
-
-    def lane_pitch = brief.from_kit("lane_pitch", "Lane pitch, p")
 
     def place
       @panels = Placing.new(self).panels
       @laps, @meets = joins
       @track = support.track
-      reached
+      reach
     end
 
     def joins
@@ -152,39 +189,21 @@ module YellowTrack
     end
 
     def lap_between(left, right)
-      at = brief.work.sum("laps.#{left.name}#{right.name}.guide_at", "Guide at the lap #{left.name}, #{right.name}",
-        "left edge + lap ÷ 2", left_edge: right.x, lap:,
-        why: "The middle of the lap with all panels closed, from the left jamb's foot.")
-      Lap.new(between: [left.name, right.name], lap:, guide_at: at)
+      Lap.new(between: [left.name, right.name], lap:, guide_at: support.guided? ? guide_at(left, right) : nil)
     end
 
-    def reached
-      @reach = Reach.new(stretches, width, sizing.jambs)
+    def guide_at(left, right)
+      work.sum("laps.#{left.name}#{right.name}.guide_at", "Guide at the lap #{left.name}, #{right.name}", "left edge + lap ÷ 2",
+        left_edge: right.x, lap:, why: "The middle of the lap with all panels closed, from the left jamb's foot.")
+    end
+
+    def reach
+      reach = Reach.new(stretches, width, sizing.jambs, slides_clear: pattern.laps.zero?)
       @bays = brief.survey.bays.map { |from, to| reach.bay(from, to) }
-      stacked = stretches.sum(&:most)
-      @widest = brief.work.sum("reach.widest", "Widest clear opening", "most(run − stacked × width, 0)", run:, stacked:, width:,
-        why: "The run less the panels of the fullest lane, pushed together.")
-      @share = sizing.width.positive? ? share(@widest) : 0r
+      from, to = reach.widest
+      @widest = work.sum("reach.widest", "Widest clear opening", "most(right end − left end, 0)", left_end: from, right_end: to,
+        why: "Between the jambs, the panels of the fullest lane pushed together.")
+      share(sizing.width)
     end
-
-    def share(widest)
-      brief.work.sum("reach.share", "Share of the width", "widest ÷ width", widest:, width: sizing.width, unit: "",
-        why: "How much of the opening can be clear at one time.")
-    end
-
-    # The runs of track that panels keep to: one, or the halves of a
-    # bi-parting set, which end at the middle of the meet.
-    def stretches
-      @stretches ||= begin
-        ends = [run_start, *(middle if pattern.bi_parting?), run_end]
-        ends.each_cons(2).zip(pattern.stretches).map do |(from, to), stretch|
-          Reach::Stretch.new(from, to, pattern.counts(stretch).values.max)
-        end
-      end
-    end
-
-    def middle = run_start + run / 2
-
-    public :stretches
   end
 end

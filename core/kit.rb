@@ -22,9 +22,7 @@ module YellowTrack
     # @param key [String] dotted, as in "lap.design"
     # @return [Object, nil] nil where the sheet says nothing
     def [](key)
-      first, second = key.split(".")
-      value = @values[first]
-      second ? value && value[second] : value
+      key.split(".").reduce(@values) { |inner, step| inner && inner[step] }
     end
 
     # @return [Object]

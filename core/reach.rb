@@ -9,8 +9,8 @@ module YellowTrack
     # from, to  its ends along the floor, mm
     # most      panels in its fullest lane
     Stretch = Struct.new(:from, :to, :most) do
-      # The widest window of each way to part the panels, those to the left
-      # pushed left and those to the right pushed right.
+      # The window of each way to part the panels, those to the left pushed
+      # left and those to the right pushed right.
       def windows(width) = (0..most).map { |left| [from + left * width, to - (most - left) * width] }
     end
 
@@ -20,26 +20,30 @@ module YellowTrack
     # @param stretches [Array<Stretch>] from left to right
     # @param width [Rational] of a panel
     # @param jambs [Array(Rational, Rational)] the x of the two
-    def initialize(stretches, width, jambs)
+    # @param slides_clear [Boolean] whether the panels leave the opening whole
+    def initialize(stretches, width, jambs, slides_clear: false)
       @stretches = stretches
       @width = width
       @jambs = jambs
+      @slides_clear = slides_clear
     end
 
-    # Every window that some position of the panels opens, none within
-    # another: [from, to], mm.
+    # Every window that some position of the panels opens, between the jambs:
+    # [from, to], mm.
     def windows
-      halves = @stretches.flat_map { |stretch| stretch.windows(@width) }
-      (halves + across).map { |window| clip(window, @jambs) }.uniq
+      @windows ||= begin
+        open = @slides_clear ? [@jambs] : @stretches.flat_map { |stretch| stretch.windows(@width) } + across
+        open.map { |window| clip(window, @jambs) }.uniq
+      end
     end
 
-    # @return [Rational] the widest clear opening, mm; 0 at least
-    def widest = [0r, *windows.map { |from, to| to - from }].max
+    # @return [Array(Rational, Rational)] the widest of them
+    def widest = windows.max_by { |from, to| to - from }
 
     # @return [Bay] whether it comes clear, and how much of it can
     def bay(from, to)
       seen = clip([from, to], @jambs)
-      asked = clip(seen, [@stretches.first.from, @stretches.last.to])
+      asked = @slides_clear ? seen : clip(seen, [@stretches.first.from, @stretches.last.to])
       opened = windows.map { |window| clip(asked, window).then { |left, right| right - left } }.max
       reachable = opened >= asked[1] - asked[0]
       Bay.new(from:, to:, reachable:, widest: [0r, reachable ? seen[1] - seen[0] : opened].max)

@@ -1,28 +1,35 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  # What a set inside an opening is sized to (handbook 2): follow the jambs,
-  # or hang plumb; less the packing at both jambs. All in mm.
+  # What a set is sized to (handbook 2). Inside an opening: follow the jambs,
+  # or hang plumb, less the packing at both jambs. On the wall: the greatest
+  # width and head, which it has to cover. All in mm.
   class Sizing
     FITS = %w[follow plumb].freeze
 
-    attr_reader :fit, :width, :height, :start, :before_packing
+    # @return [String] "follow" or "plumb"
+    attr_reader :fit
+    attr_reader :width, :height
+    # @return [Rational] where the opening starts along the floor, packing
+    #   counted in
+    attr_reader :start
+    # @return [Rational] the width before packing
+    attr_reader :before_packing
 
     # @param brief [Brief]
     # @param usual [String] the family's own fit
-    def initialize(brief, usual:)
+    # @param covering [Boolean] whether the set hangs on the wall
+    def initialize(brief, usual:, covering: false)
       @brief = brief
       @fit = brief.opening["fit"] || usual
-      @start = (plumb? ? brief.figures.plumb_start : 0r) + packing("left")
-      @before_packing = plumb? ? brief.figures.plumb_width : brief.figures.tightest_width
-      @width = packed
-      @height = brief.figures.level_height
+      @covering = covering
+      covering ? cover : fit_between
     end
 
     def plumb? = fit == "plumb"
 
-    # Packing planned at a jamb, mm.
-    def packing(side) = @brief.opening["packing.#{side}"] || 0r
+    # Packing planned at a jamb, mm; none on the wall.
+    def packing(side) = @covering ? 0r : @brief.opening["packing.#{side}"] || 0r
 
     # Where the jambs' faces stand along the floor, packing counted in.
     def jambs = [start, start + width]
@@ -31,10 +38,23 @@ module YellowTrack
 
     private
 
-    def packed
-      @brief.work.sum("sizing.width", "Sizing width, W", "sized to − left packing − right packing",
+    def figures = @brief.figures
+
+    def fit_between
+      @start = (plumb? ? figures.plumb_start : 0r) + packing("left")
+      @before_packing = plumb? ? figures.plumb_width : figures.tightest_width
+      @width = @brief.work.sum("sizing.width", "Sizing width, W", "sized to − left packing − right packing",
         sized_to: before_packing, left_packing: packing("left"), right_packing: packing("right"),
         why: plumb? ? "Plumb: between two plumb lines." : "Follow: the tightest width; each panel is rocked to its jamb.")
+      @height = take("sizing.height", "Sizing height, H", figures.level_height, "A track is level.")
     end
+
+    def cover
+      @start = 0r
+      @before_packing = @width = take("sizing.width", "Sizing width, W", figures.greatest_width, "The most that is to be covered.")
+      @height = take("sizing.height", "Sizing height, H", figures.greatest_head, "The most that is to be covered.")
+    end
+
+    def take(key, title, value, why) = @brief.work.given(key, title, value, from: :survey, why:)
   end
 end

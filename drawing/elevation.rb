@@ -49,7 +49,7 @@ module YellowTrack
 
       def description
         panels = @set.panels.map { |panel| "#{panel.name} in lane #{panel.lane}" }.join(", ")
-        "#{@set.panels.length} panels, #{panels}, each #{figure(@set.width)} wide and #{figure(@set.support.height)} high, " \
+        "#{@set.panels.length} panels, #{panels}, each #{figure(@set.width)} wide and #{figure(@set.height)} high, " \
           "in an opening of #{figure(@plan.sizing.before_packing)}. Lap #{figure(@set.lap)}. " \
           "Track #{figure(@set.track.length)}."
       end
@@ -108,8 +108,8 @@ module YellowTrack
         dimension = Dimension.new(@svg)
         ends = @plan.sizing.jambs.map { |x| @frame.x(x) }
         dimension.across(*ends, @frame.y(head) - WALL - 10, figure(@plan.sizing.width), feet: @frame.y(head) - WALL)
-        top, foot = [panel_foot + @set.support.height, panel_foot].map { |y| @frame.y(y) }
-        dimension.upright(top, foot, ends[1] + WALL + 26, figure(@set.support.height), feet: ends[1] + WALL)
+        top, foot = [panel_foot + @set.height, panel_foot].map { |y| @frame.y(y) }
+        dimension.upright(top, foot, ends[1] + WALL + 26, figure(@set.height), feet: ends[1] + WALL)
         widths(dimension)
       end
 

@@ -44,7 +44,7 @@ module YellowTrack
 
       def size
         set = @work.plan.set
-        ["Size the set: panels come to #{cut(set.width)} × #{cut(set.support.height)}.", "#{@base}/size"]
+        ["Size the set: panels come to #{cut(set.width)} × #{cut(set.height)}.", "#{@base}/size"]
       end
 
       def cut(mm = nil)

@@ -29,7 +29,7 @@ module YellowTrack
       end
 
       def panels
-        ["Panels #{@set.panels.map(&:name).join(", ")}", "#{cut(@set.width)} × #{cut(@set.support.height)}",
+        ["Panels #{@set.panels.map(&:name).join(", ")}", "#{cut(@set.width)} × #{cut(@set.height)}",
           "#{sum("panels.width")}; #{sum("panels.height")}"]
       end
 

@@ -15,7 +15,7 @@ module YellowTrack
 
       def panels
         names = @set.panels.map(&:name).join(", ")
-        row("Panels #{names}", "#{cut(@set.width)} <small>wide</small> × #{cut(@set.support.height)}", "high",
+        row("Panels #{names}", "#{cut(@set.width)} <small>wide</small> × #{cut(@set.height)}", "high",
           keys: %w[panels.width panels.height sizing.width run panels.weight],
           line: "#{@page.short_sum("panels.width")}<br>#{@page.short_sum("panels.height")}",
           codes: %w[bypass.weight bypass.height bypass.tall bypass.thickness survey.suspect survey.range survey.spread survey.taper]) +
@@ -66,7 +66,7 @@ module YellowTrack
 
       def opens
         share = (@plan.working["reach.share"]&.value || 0).to_f
-        row("Opens", derived(@set.reach.widest), "#{(share * 100).round} %", keys: %w[reach.widest reach.share], codes: %w[bypass.bay])
+        row("Opens", derived(@set.widest), "#{(share * 100).round} %", keys: %w[reach.widest reach.share], codes: %w[bypass.bay])
       end
 
       private

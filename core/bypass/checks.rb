@@ -10,8 +10,13 @@ module YellowTrack
       PROUD_FREE = 2 # air beyond what stands proud
       MEET_LEAST = 2
       SHORTEST = 500
+      FIN_LEAST = 5 # of a fin in its groove
+      WOOD_LEAST = 6 # beside a groove
+      COVER_LEAST = 10 # beyond a jamb
 
       check "bypass.lap.short", :stop do |set|
+        next unless set.lap
+
         least = set.kit.fetch("lap.least")
         next unless set.lap < least
         unless set.widths.ready_made?
@@ -25,6 +30,8 @@ module YellowTrack
       end
 
       check "bypass.lap.long", :watch do |set|
+        next unless set.lap
+
         most = set.kit.fetch("lap.most")
         set.lap > most && ["The lap comes out at #{len(set.lap)}; the most is #{len(most)}. Reach is lost.",
           "Panels of #{len(set.widths.own_width)} would lap as the kit means them to."]
@@ -52,7 +59,7 @@ module YellowTrack
 
       check "bypass.depth", :stop do |set|
         depth = set.brief.survey["depth"]
-        depth && set.depth_needed > depth && ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
+        depth && set.depth_needed && set.depth_needed > depth && ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
           "Take thinner panels or a kit with less depth."]
       end
 
@@ -78,7 +85,7 @@ module YellowTrack
       end
 
       check "bypass.tall", :watch do |set|
-        ratio = set.width.positive? ? set.support.height / set.width : 0
+        ratio = set.width.positive? ? set.height / set.width : 0
         ratio > TALL && ["The panel is #{ratio.to_f.round(1)} times as tall as wide: it will rack and chatter.",
           "Fewer, wider panels run better."]
       end
@@ -97,16 +104,65 @@ module YellowTrack
           "Level the floor, or accept the gap."]
       end
 
+      check "bypass.engage", :stop do |set|
+        next unless set.support.is_a?(BottomRolling)
+
+        worst, least = set.support.engagement_at_worst, set.kit.fetch("rail.engagement.least")
+        worst < least && ["Let right down, a panel reaches #{len(worst)} into the channel; the least is #{len(least)}.",
+          "Plan more engagement, or a deeper channel."]
+      end
+
+      check "bypass.lift", :stop do |set|
+        next unless set.support.is_a?(BottomRolling)
+
+        room = set.support.lift_room
+        room.negative? && ["The panel cannot be lifted over the rail's lip: #{len(-room)} too little room.",
+          "Plan less engagement."]
+      end
+
       check "bypass.guide", :watch do |set|
         length = set.kit["guide.length"]
+        next unless length
+        next on_cover(set, length) unless set.lap
+
         free = set.lap - GUIDE_FREE
-        length && length > free && ["The floor guide is #{len(length)} long and the lap leaves it #{len([free, 0].max)}.",
+        length > free && ["The floor guide is #{len(length)} long and the lap leaves it #{len([free, 0].max)}.",
           "A longer lap, or a shorter guide."]
+      end
+
+      check "bypass.fin", :watch do |set|
+        next unless set.groove?
+
+        short = set.guide_places.map { |x| set.kit.fetch("guide.height") - set.support.floor_gap.at(x) }.min
+        short && short < FIN_LEAST && ["The fin reaches #{len([short, 0].max)} into its groove; it takes #{len(FIN_LEAST)}.",
+          "A taller fin, or a smaller floor gap."]
       end
 
       check "bypass.meet", :stop do |set|
         set.meets.any? && set.meet_gap < MEET_LEAST && ["The meet gap is #{len(set.meet_gap)}.",
           "Leave #{len(MEET_LEAST)} or more."]
+      end
+
+      check "bypass.cover", :stop do |set|
+        next unless set.support.covers?
+
+        left, right = -set.panels.first.x, set.panels.last.right - set.sizing.width
+        least = [left, right].min
+        least < COVER_LEAST && ["Only #{len(least)} of cover beyond the #{(left < right) ? "left" : "right"} jamb.",
+          "Cover #{len(COVER_LEAST)} or more: wider panels, or more cover."]
+      end
+
+      check "bypass.studs", :note do |set|
+        set.support.covers? && !set.support.studs.listed? && ["No studs listed: no verdict on the rail's holes.",
+          "Find the studs and list their centres."]
+      end
+
+      check "bypass.groove", :watch do |set|
+        next unless set.groove?
+
+        wood = set.wood_beside_groove
+        wood < WOOD_LEAST && ["A groove of #{len(set.groove_width)} leaves #{len([wood, 0].max)} of wood at each side.",
+          "Use side guides."]
       end
 
       check "bypass.bay", :watch do |set|
@@ -117,15 +173,44 @@ module YellowTrack
         [says.join(" "), "Move what stands there, or choose a set that opens wider."]
       end
 
+      check "bypass.standoff", :note do |set|
+        next unless set.support.covers?
+
+        packing = set.support.standoff
+        packing.positive? && ["The wall stands proud: pack #{len(packing)} behind the rail.", "Pack it along its whole length."]
+      end
+
+      check "bypass.parking", :stop do |set|
+        next unless set.support.covers?
+
+        short = set.support.parking.select { |side, needed| (free = set.brief.survey["beside.#{side}"]) && free < needed }
+        next if short.empty?
+
+        says = short.map { |side, needed| "#{len(set.brief.survey["beside.#{side}"])} of free wall at the #{side}; it takes #{len(needed)}." }
+        [says.join(" "), "Narrower panels, or another set."]
+      end
+
+      check "bypass.header", :watch do |set|
+        set.support.covers? && set.support.studs.header_board? && ["The rail's holes miss the studs.",
+          "Fit a header board over the studs first; screw the rail to it anywhere."]
+      end
+
       check "bypass.height", :stop do |set|
         tallest = set.kit.fetch("tallest")
-        height = set.support.height
+        height = set.height
         next ["The panels are #{len(height)} tall; the kit takes #{len(tallest)}.", "Build the head down, or take another kit."] if height > tallest
 
         height < SHORTEST && ["The panels come out at #{len(height)}; under #{len(SHORTEST)} they will not run true.", "Measure the heights again."]
       end
 
       private
+
+      # Without a lap the guide stands in the middle of the cover.
+      def on_cover(set, length)
+        free = set.support.side_cover - PROUD_FREE
+        length >= free && ["The floor guide is #{len(length)} long and the cover leaves it #{len([free, 0].max)}.",
+          "More cover, or a shorter guide."]
+      end
 
       def kilos(weight) = "#{weight.to_f.round(1)}\u00A0kg"
     end

@@ -16,7 +16,9 @@ module YellowTrack
       def panels
         lefts = closed
         travels = @set.pattern.stretches.zip(@set.stretches).flat_map { |places, stretch| travels(places, stretch) }
-        lefts.each_with_index.map { |left, place| panel(place, left, travels[place]) }
+        lefts.each_with_index.map do |left, place|
+          panel(place, left, @set.support.slides_clear(place, left) || travels[place])
+        end
       end
 
       private
@@ -28,8 +30,16 @@ module YellowTrack
         end
       end
 
+      # One panel that closes leftward has its full cover at the right.
       def first
+        return single if @set.pattern.panels == 1 && @set.opens == "right"
+
         @brief.work.given("panels.A.x", "Left edge of A", @set.run_start, from: :survey, why: "Where the run starts.")
+      end
+
+      def single
+        @brief.work.sum("panels.A.x", "Left edge of A", "run end − width", run_end: @set.run_end, width: @set.width,
+          why: "Its edge on the side it opens to stands at the full cover.")
       end
 
       def after_lap(place, left)
@@ -43,7 +53,7 @@ module YellowTrack
       end
 
       def edge(place, formula, **rest)
-        @brief.work.sum("panels.#{NAMES[place]}.x", "Left edge of #{NAMES[place]}", formula, **rest)
+        @brief.work.sum("panels.#{Family::NAMES[place]}.x", "Left edge of #{Family::NAMES[place]}", formula, **rest)
       end
 
       # Left edges a panel can go to, its neighbours of the lane pushed away.
@@ -58,16 +68,14 @@ module YellowTrack
       end
 
       def panel(place, left, travel)
-        name = NAMES[place]
-        Panel.new(name:, lane: @set.pattern.lanes[place], x: left, width: @set.width, height: @set.support.height,
-          thickness: @set.thickness, weight: @set.weight, hands:, rollers: [@set.inset, @set.width - @set.inset], travel:,
+        name = Family::NAMES[place]
+        Panel.new(name:, lane: @set.pattern.lanes[place], x: left, width: @set.width, height: @set.height,
+          thickness: @set.thickness, weight: @set.weight, hands: @set.hands, rollers: [@set.inset, @set.width - @set.inset], travel:,
           gap: gap("panels.#{name}.gap", "Gap under #{name} closed", [left, left]),
           travel_gap: gap("panels.#{name}.travel_gap", "Gap under #{name} over its travel", travel)).freeze
       end
 
       def gap(key, title, (from, to)) = @set.support.floor_gap.between(key, title, from, to + @set.width)
-
-      def hands = @set.makeup.hands(@set.weight, width: @set.width, height: @set.support.height)
     end
   end
 end
