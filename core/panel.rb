@@ -7,11 +7,11 @@ module YellowTrack
   # rollers roller centres from its left edge
   # gap     Gap under it where it stands closed; travel_gap over its travel
   # travel  [least, most] its left edge can go to
-  Panel = Struct.new(:name, :lane, :x, :width, :height, :thickness, :weight, :hands, :rollers, :gap, :travel_gap, :travel,
+  Panel = Struct.new(:name, :lane, :x, :width, :height, :thickness, :weight, :hands, :rollers, :gap, :travel_gap, :travel, :holes,
     keyword_init: true) do
     def right = x + width
 
     # What stands in the plan file.
-    def to_h = super.except(:travel)
+    def to_h = super.except(:travel).compact
   end
 end

@@ -7,7 +7,7 @@ module YellowTrack
   class Plan
     # Each family's class, by its name in the opening file. A family that is
     # not here is refused.
-    FAMILIES = {"bypass" => "Bypass"}.freeze
+    FAMILIES = {"bypass" => "Bypass", "bifold" => "Bifold", "pocket" => "Pocket"}.freeze
 
     FORMAT = {"format" => "yellow-track/plan", "version" => 1}.freeze
 

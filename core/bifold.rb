@@ -1,0 +1,159 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # A bifold set sized for an opening (handbook 5): one pair that folds to a
+  # jamb, or two that meet in the middle.
+  class Bifold < Family
+    USUAL_FIT = "plumb"
+    PANELS = [2, 4].freeze
+    HINGE_TOP = 180 # mm from a panel's top
+    HINGE_FOOT = 250 # mm from its bottom
+    TALL = 2100 # mm, over which it takes four hinges
+    ALIGNER = 300 # mm above a panel's bottom
+    HANDLE = 980 # mm above the finished floor
+
+    # @return [Gaps] at the jamb, the hinge and the lead
+    attr_reader :gaps
+    # @return [Fold] the panels seen from above as they fold
+    attr_reader :fold
+    # @return [Rational] P, mm
+    attr_reader :width
+    # @return [Rational] Hp, mm
+    attr_reader :height
+    # @return [Rational] floor gap over the finished floor's high point, mm
+    attr_reader :gap
+    # @return [Rational] head allowance as it comes out, A', mm
+    attr_reader :head_allowance
+    # @return [Array<Rational>] x of every pivot
+    attr_reader :pivots
+
+    # @param brief [Brief]
+    # @raise [Fault] for a number of panels that makes no pairs
+    def initialize(brief)
+      super
+      refuse_odd
+      @sizing = Sizing.new(brief, usual: USUAL_FIT)
+      @gaps = Gaps.new(self)
+      @width = gaps.width
+      hang
+      weigh
+      @fold = Fold.new(self)
+      place
+    end
+
+    # @return [Integer] 1 or 2
+    def pairs = (opening["panels"] || 2) / 2
+
+    def two_pairs? = pairs == 2
+
+    # The side a single pair turns at.
+    def hand = opening["hand"] || "left"
+
+    # Half jamb's thickness w, mm; nil without one.
+    def half_jamb = opening["half_jamb.thickness"]
+
+    # How far the half jamb's back stands in front of the panels, s, mm.
+    def setback = opening["setback"] || kit.fetch("setback")
+
+    # Pivot inset i and lead inset il, mm.
+    def pivot_inset = opening["inset"] || kit.fetch("pivot_inset")
+
+    def lead_inset = kit.fetch("lead_inset")
+
+    def hinge_gap = kit.fetch("hinge_gap")
+
+    # What is seen over a panel under the half jamb, mm; nil without one.
+    def top_seen = half_jamb && head_allowance - half_jamb
+
+    # How much of a panel's edge the half jamb hides, mm; nil without one.
+    def hidden = half_jamb && half_jamb - gaps.side
+
+    # Weight as the kit counts it, kg.
+    def counted_weight
+      {"panel" => weight, "pair" => weight * 2, "set" => weight * pairs * 2}.fetch(kit.fetch("weight.counts"))
+    end
+
+    # Where what is clear lies, and how it is cut off by half jambs.
+    #
+    # @return [Array(Numeric, Numeric)] from and to along the floor, mm
+    def clear_part
+      left, right = sizing.jambs
+      stack = fold.stack
+      return [left + stack, right - stack] if two_pairs?
+
+      strip = half_jamb || 0r
+      (hand == "left") ? [left + stack, right - strip] : [left + strip, right - stack]
+    end
+
+    # Places of the hinges on the closet face, mm above a panel's bottom.
+    def hinges
+      count = (height > TALL) ? 4 : 3
+      top = height - HINGE_TOP
+      (0...count).map { |place| HINGE_FOOT + (top - HINGE_FOOT) * place / (count - 1) }
+    end
+
+    # The family's own sections of the plan file.
+    def parts
+      {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,
+       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, pivots: pivot_parts,
+       fold: {**fold.to_h, lead_gap: gaps.lead, meet_gap: gaps.meet},
+       fittings: {hinges:, handle: HANDLE, aligner: (ALIGNER if two_pairs?)}, **slab.parts}
+    end
+
+    # @return [Array<Meet>]
+    def meets = two_pairs? ? [Meet.new(between: panels[1..2].map(&:name), gap: gaps.meet)] : []
+
+    private
+
+    def refuse_odd
+      return if PANELS.include?(opening["panels"] || 2)
+
+      raise Fault.new("#{opening["panels"]} panels make no pairs. It takes #{PANELS.join(" or ")}.", key: "set.panels")
+    end
+
+    # With a half jamb the panels swing out under its head piece.
+    def hang
+      allowance = brief.from_kit("head_allowance", "Head allowance, A")
+      @head_allowance = half_jamb ? under_strip(allowance) : allowance
+      @height, @gap = hang_from_head(head_allowance: @head_allowance)
+    end
+
+    def under_strip(allowance)
+      work.sum("pivots.head_allowance", "Head allowance under the half jamb, A'", "most(allowance, half jamb + top gap)",
+        allowance:, half_jamb:, top_gap: kit.fetch("top_gap"), why: "The panel swings out under the strip at the head.")
+    end
+
+    def place
+      @panels = Placing.new(self).panels
+      @pivots = Placing.new(self).pivots
+      length = length_between_jambs
+      @track = head_track(length, pieces(length), lowered: head_allowance - kit.fetch("head_allowance"))
+      @bays = bays_behind(*clear_part)
+      @widest = work.sum("reach.widest", "Widest clear opening", "most(clear, 0)", clear: fold.clear, why: "What the fold leaves clear.")
+      share(sizing.width)
+    end
+
+    # Two tracks meet in the middle, at a mark of the grain or next left.
+    def pieces(length)
+      return pieces_of(length, pins) unless two_pairs?
+
+      left = Length.down(length / 2, brief.grain)
+      pieces_of(left, pins) + pieces_of(length - left, pins.map { |pin| pin - left })
+    end
+
+    # Where pivots and guide pins stand, closed and folded, from the track's
+    # left end.
+    def pins
+      start = sizing.start + end_clearance
+      fold.pins.flat_map do |pin|
+        from_left, from_right = sizing.start + pin, sizing.start + sizing.width - pin
+        (two_pairs? ? [from_left, from_right] : [(hand == "left") ? from_left : from_right]).map { |x| x - start }
+      end
+    end
+
+    def pivot_parts
+      {side_gap: gaps.side, least_corner: gaps.least_corner, least_half_jamb: gaps.least_half_jamb, at: pivots, hidden:,
+       track_line: thickness / 2 + (half_jamb ? setback : 0), top_seen:}
+    end
+  end
+end

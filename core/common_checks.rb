@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # Words that several families' checks share.
+  module CommonChecks
+    HEAVY = 85r / 100 # share of the limit from which to watch
+    SHORTEST = 500 # mm
+
+    private
+
+    def kilos(weight) = "#{weight.to_f.round(1)}\u00A0kg"
+
+    # Over the kit's limit, or near it.
+    def weighed(what, weight, most)
+      return if weight <= most * HEAVY
+
+      says = "#{what} #{kilos(weight)}; the kit carries #{kilos(most)}."
+      (weight > most) ? [says, "Take a lighter make-up or a stronger kit."] : [:watch, says, "Little is left for fittings."]
+    end
+
+    def too_tall_or_short(set)
+      tallest = set.kit.fetch("tallest")
+      if set.height > tallest
+        return ["The panels are #{len(set.height)} tall; the kit takes #{len(tallest)}.", "Build the head down, or take another kit."]
+      end
+
+      set.height < SHORTEST && ["The panels come out at #{len(set.height)}; under #{len(SHORTEST)} they will not run true.",
+        "Measure the heights again."]
+    end
+
+    # Outside the thicknesses that the kit takes.
+    def wrong_thickness(set)
+      thin, thick = set.kit.fetch("thickness")
+      !set.thickness.between?(thin, thick) && [
+        "Panels of #{len(set.thickness)} do not go into #{set.kit.name}: it takes #{num(thin)} to #{len(thick)}.",
+        "Take other panels or another kit."
+      ]
+    end
+
+    def gap_under_least(gap, least, where)
+      least && gap < least && ["The floor gap comes down to #{len(gap)} #{where}; the least is #{len(least)}.",
+        "Plan a larger floor gap, or level the floor."]
+    end
+
+    def gap_over_most(gap, most, where)
+      most && gap > most && ["The floor gap grows to #{len(gap)} #{where}; the most is #{len(most)}.",
+        "Level the floor, or accept the gap."]
+    end
+  end
+end
