@@ -147,7 +147,11 @@ module YellowTrack
       start = sizing.start + end_clearance
       fold.pins.flat_map do |pin|
         from_left, from_right = sizing.start + pin, sizing.start + sizing.width - pin
-        (two_pairs? ? [from_left, from_right] : [(hand == "left") ? from_left : from_right]).map { |x| x - start }
+        (if two_pairs?
+           [from_left, from_right]
+         else
+           [(hand == "left") ? from_left : from_right]
+         end).map { |x| x - start }
       end
     end
 

@@ -5,8 +5,7 @@ module YellowTrack
   # (handbook 9, "The plan file"). Frozen; made afresh whenever it is asked
   # for.
   class Plan
-    # Each family's class, by its name in the opening file. A family that is
-    # not here is refused.
+    # Each family's class, by its name in the opening file.
     FAMILIES = {"bypass" => "Bypass", "bifold" => "Bifold", "pocket" => "Pocket"}.freeze
 
     FORMAT = {"format" => "yellow-track/plan", "version" => 1}.freeze
@@ -15,7 +14,7 @@ module YellowTrack
       # @param opening [Opening]
       # @return [Plan]
       # @raise [Faults] for readings still missing
-      # @raise [Fault] for a set that is not built yet
+      # @raise [Fault] for choices that make no set
       def of(opening)
         raise Faults.new(missing(opening)) unless opening.survey.complete?
 
@@ -31,11 +30,8 @@ module YellowTrack
       end
 
       def family(opening)
-        name = FAMILIES[opening.family] or raise Fault.new(
-          "#{opening.family} sets are not built yet. What works today: #{FAMILIES.keys.join(", ")}.", key: "set.family"
-        )
         agree(opening)
-        YellowTrack.const_get(name)
+        YellowTrack.const_get(FAMILIES.fetch(opening.family))
       end
 
       def agree(opening)

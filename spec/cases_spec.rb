@@ -4,18 +4,25 @@ RSpec.describe "Worked cases" do
   Cases.names.each do |name|
     describe name do
       let(:worked) { Cases.read(name, "plan") }
-      let(:planned) { YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(Cases.read(name, "opening"))).to_h }
+      let(:opening) { YellowTrack::Data::Shelf.opening(Cases.read(name, "opening")) }
+      let(:planned) { YellowTrack::Plan.of(opening).to_h }
 
       it "agrees in every number" do
-        expect(Cases.departures(worked.except("checks"), planned)).to eq []
+        expected = Cases.with_own_pieces(worked.except("checks"), planned, opening.grain)
+        expect(Cases.departures(expected, planned)).to eq []
       end
 
       it "raises the same checks" do
         expect(Cases.checks(planned)).to eq Cases.checks(worked)
       end
 
-      it "has no altering without a slab" do
+      it "has no altering without a slab, and no depth on the wall" do
         expect(planned.key?("alter")).to eq worked.key?("alter")
+        expect(planned.key?("depth")).to eq worked.key?("depth")
+      end
+
+      it "joins its track on the grain" do
+        expect(planned["track"]["joints"].map { |joint| (joint / opening.grain.to_f) % 1 }).to all be_within(0.01).of(0).or be_within(0.01).of(1)
       end
     end
   end

@@ -62,7 +62,7 @@ module YellowTrack
 
       def depth = ["Depth", derived(@set.depth_needed), sum("depth.needed")]
 
-      def opens = ["Opens", derived(@set.reach.widest), sum("reach.widest")]
+      def opens = ["Opens", derived(@set.widest), sum("reach.widest")]
     end
   end
 end

@@ -52,7 +52,7 @@ module YellowTrack
       end
 
       check "bifold.weight", :stop do |set|
-        weighed("#{(set.kit.fetch("weight.counts") == "pair") ? "A pair weighs" : "The panels weigh"}", set.counted_weight,
+        weighed((set.kit.fetch("weight.counts") == "pair") ? "A pair weighs" : "The panels weigh", set.counted_weight,
           set.kit.fetch("weight.most"))
       end
 

@@ -45,7 +45,7 @@ module YellowTrack
 
       # Least distance from the lead panel's front face to the strip at the
       # strike, over the fold, mm; nil where there is none.
-      def strike_clearance = @set.half_jamb && !@set.two_pairs? ? nearest { |pose| strip_at_strike(pose) } : nil
+      def strike_clearance = (@set.half_jamb && !@set.two_pairs?) ? nearest { |pose| strip_at_strike(pose) } : nil
 
       def to_h = {angle:, projection:, clear:, guide_travel:, pinch:}
 

@@ -41,7 +41,7 @@ RSpec.describe YellowTrack::Bypass do
   end
 
   it "refuses what is not built or does not fit, by key and in plain words" do
-    {{"set.family" => "bifold"} => /set.family: bifold sets are not built yet/, {"set.kit" => "none"} => /set.kit: "none" is no kit/,
+    {{"set.family" => "bifold"} => /set.kit: twin-42 is a bypass kit and the family is bifold/, {"set.kit" => "none"} => /set.kit: "none" is no kit/,
      {"set.panels" => 3} => /set.pattern: \[2, 1\] names 2 panels and 3/, {"set.pattern" => [3, 1]} => /set.pattern: .*lane 3 and the kit has 2/,
      {"set.pattern" => [1, 1]} => /set.pattern: \[1, 1\] has no lap/, {"survey.widths.top" => nil} => /survey.widths.top: not read yet/}.each do |change, words|
       expect { plan(**change) }.to raise_error(YellowTrack::Fault, words)

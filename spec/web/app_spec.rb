@@ -134,9 +134,13 @@ RSpec.describe YellowTrack::Web::App do
   end
 
   it "refuses in plain words a set that is not built" do
-    row = hang("set.family" => "bifold")
-    look("/openings/#{row.id}/size")
-    expect(page.text).to include("bifold sets are not built yet")
+    {"bifold" => "fold-34", "pocket" => "pocket-90", "bypass" => "bar-3"}.each do |family, kit|
+      row = hang("set.family" => family, "set.kit" => kit, "set.pattern" => nil)
+      look("/openings/#{row.id}/size")
+      expect(page.text).to include("their drawings are not built yet")
+      look("/openings/#{row.id}/measure")
+      expect(last_response).to be_ok
+    end
   end
 
   it "says of the later stages what they will hold and that they are not there yet" do

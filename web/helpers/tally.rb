@@ -18,7 +18,7 @@ module YellowTrack
         end
 
         # A kit value, to stand in an empty field.
-        def kit_text(key) = "kit #{@work.printer.short(@work.opening.kit.fetch(key))}"
+        def kit_text(key) = (value = @work.opening.kit[key]) && "kit #{@work.printer.short(value)}"
 
         # What a working came to, with its unit. @return [String] HTML
         def shown_value(entry)
