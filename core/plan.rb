@@ -48,12 +48,15 @@ module YellowTrack
     attr_reader :set
     # @return [Array<Check>] the worst first
     attr_reader :checks
+    # @return [Prepare] what the opening needs first
+    attr_reader :prepare
 
     def initialize(opening, set)
       @opening = opening
       @set = set
       @checks = set.checks.sort_by.with_index { |check, place| [check.weight, place] }.freeze
       @brief = set.brief
+      @prepare = Prepare.new(set)
       @brief.work.freeze
       freeze
     end
@@ -76,7 +79,7 @@ module YellowTrack
       Numbers.rounded(FORMAT.merge(
         "name" => opening.name, "family" => opening.family, "kit" => opening.kit.id,
         "survey" => figures.to_h.merge(closure: closure.to_h), "sizing" => sizing.to_h,
-        **set.parts.transform_keys(&:to_s),
+        **set.parts.transform_keys(&:to_s), "prepare" => prepare.to_h,
         "checks" => checks.map(&:to_h), "working" => working.entries.map(&:to_h)
       ))
     end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Prepare
+    # One packing thickness made up from the stock at hand (handbook 7,
+    # "Packing an opening to a set"): never over the target, as close under it
+    # as can be, then the fewest layers, then the thicker. All in mm.
+    class BuildUp
+      STOCK = [38r, 25r, 18r, 15r, 12r, 9r, 6r, 4r, 3r, 2r, 1r].freeze
+      SHIMS = [10r, 5r, 3r, 2r, 3r / 2, 1r, 1r / 2].freeze
+      PAINTED = 6 # a face that takes paint is this thick at least
+      TOLD = 1r / 2 # a shortfall over it is said
+
+      attr_reader :target
+
+      # @param target [Rational] 0 or more
+      # @param stock [Array<Rational>] thicknesses, unlimited of each
+      def initialize(target, stock: STOCK)
+        @target = target
+        @stock = stock.sort.reverse
+      end
+
+      # Layers from the jamb out: thicker first, but the thinnest that takes
+      # paint last.
+      #
+      # @return [Array<Rational>]
+      def layers
+        face = chosen.select { |layer| layer >= PAINTED }.min
+        return chosen unless face
+
+        chosen.dup.tap { |list| list.delete_at(list.rindex(face)) } + [face]
+      end
+
+      # What the layers leave of the target, mm.
+      def shortfall = target - chosen.sum
+
+      # Whether the shortfall is worth saying.
+      def short? = shortfall > TOLD
+
+      def to_h = {target:, layers:, shortfall:}
+
+      private
+
+      # The thicker first.
+      def chosen = @chosen ||= stacks.reverse_each.find { |stack| stack }.reverse.map { |place| @stock[place] }
+
+      # The smallest step that every thickness is a multiple of.
+      def step = @step ||= Rational(1, @stock.map { |layer| Rational(layer).denominator }.reduce(1, :lcm))
+
+      # For each height up to the target, in steps: the best stack of exactly
+      # that height, as places in the stock, thinnest first; nil where there is
+      # none. A stack is bettered by fewer layers, then by thicker ones.
+      def stacks
+        sizes = @stock.map { |layer| (layer / step).to_i }
+        (1..(target / step).floor).each_with_object([[]]) do |height, best|
+          best << sizes.each_index.filter_map { |place| on(best, height - sizes[place], place) }.min_by { |stack| [stack.length, stack.reverse] }
+        end
+      end
+
+      # A layer on the best stack of a height, kept thinnest first.
+      def on(best, below, place)
+        stack = below.negative? ? nil : best[below]
+        stack && [*stack, place].sort.reverse
+      end
+    end
+  end
+end
