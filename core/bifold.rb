@@ -92,6 +92,15 @@ module YellowTrack
       (0...count).map { |place| HINGE_FOOT + (top - HINGE_FOOT) * place / (count - 1) }
     end
 
+    def floor_in_front = fold.projection
+
+    def depth_taken = setback + thickness
+
+    def floor_parts = "bracket"
+
+    # Two pivot slides and a jack a pair.
+    def labour = super.merge(adjusters: 3 * pairs)
+
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,

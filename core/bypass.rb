@@ -64,6 +64,12 @@ module YellowTrack
     # Which side a wall-hung panel slides clear to.
     def opens = opening["opens"] || "right"
 
+    def wall_beside = support.covers? ? support.parking.values.max || 0r : 0r
+
+    def depth_taken = depth_needed || 0r
+
+    def floor_parts = support.guided? ? "guide" : "full rail"
+
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap: support.gap,

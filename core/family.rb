@@ -46,6 +46,25 @@ module YellowTrack
       Survey::Checks.new(brief, brief.printer).found + self.class::Checks.new(self, brief.printer).found + slab.checks
     end
 
+    # What the set takes of its surroundings (handbook 3), mm: floor in front,
+    # wall beside, depth in the opening.
+    def floor_in_front = 0r
+
+    def wall_beside = 0r
+
+    def depth_taken = 0r
+
+    # What stands on the floor: "none", "guide", "bracket" or "full rail".
+    def floor_parts = "guide"
+
+    # Count of cuts, holes and adjusters.
+    #
+    # @return [Hash{Symbol => Integer}]
+    def labour
+      {cuts: track.pieces.length + 2 * panels.length, holes: track.holes.length + panels.sum { |panel| panel.holes.to_a.length },
+       adjusters: 2 * panels.length}
+    end
+
     # Hands to lift one panel.
     def hands = makeup.hands(weight, width:, height:)
 

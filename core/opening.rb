@@ -9,6 +9,7 @@ module YellowTrack
     # @param document [Hash] an opening file as Schema read it
     # @param kit [Kit]
     def initialize(document, kit)
+      @document = document
       @name = document["name"] || ""
       @units = (document["units"] || "mm").to_sym
       @grain = document["grain"] || Length::GRAIN.fetch(@units)
@@ -17,6 +18,15 @@ module YellowTrack
       @kit = kit
       freeze
     end
+
+    # The whole opening file, typed.
+    def to_h = @document
+
+    def ==(other) = other.is_a?(Opening) && to_h == other.to_h
+
+    alias_method :eql?, :==
+
+    def hash = [Opening, to_h].hash
 
     def family = @choices["family"]
 

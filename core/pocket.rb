@@ -59,6 +59,8 @@ module YellowTrack
     # Free wall that each pocket takes beside the opening, mm.
     def needed_beside = depth + kit.fetch("end_clearance")
 
+    def wall_beside = depth
+
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,

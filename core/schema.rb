@@ -35,6 +35,13 @@ module YellowTrack
       [reader.value(document, @rules, []), reader.faults]
     end
 
+    # The reverse: a typed document as it is written to a file.
+    #
+    # @param typed [Object] as #read gave it
+    # @param unit [:mm, :in] that its lengths are written in
+    # @return [Object] ready for JSON, which reads back the same
+    def write(typed, unit: :mm) = Writer.new(self, unit).value(typed, @rules)
+
     # The schema a reference names: its own part, or another file.
     def fetch(reference)
       return @others.fetch(reference) unless reference.start_with?("#/")

@@ -35,10 +35,16 @@ module YellowTrack
         Opening.new(read, kit_of(read["set"]["kit"]))
       end
 
-      # @return [Schema] of "opening" or "kit"
+      # An opening as a file again: what it reads back to is the same opening.
+      #
+      # @param opening [Opening]
+      # @return [Hash] ready for JSON
+      def document(opening) = schema("opening").write(opening.to_h, unit: opening.units)
+
+      # @return [Schema] of "opening", "kit" or "plan"
       def schema(name)
         @schemas ||= begin
-          rules = %w[kit opening].to_h { |key| ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))] }
+          rules = %w[kit opening plan].to_h { |key| ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))] }
           rules.to_h { |file, rule| [file.delete_suffix(".schema.json"), Schema.new(rule, others: rules)] }
         end
         @schemas.fetch(name)
