@@ -19,6 +19,9 @@ module YellowTrack
     # What a cut is rounded down to unless the fitter says otherwise, in mm.
     GRAIN = {mm: 1r, in: MM_PER_INCH / 16}.freeze
 
+    # The grains that make sense, in mm.
+    GRAINS = (1r / 10)..50
+
     # Over this a length is a slip of the pen, in mm (handbook 1: 20 m).
     MOST = 20_000
 

@@ -42,7 +42,17 @@ module YellowTrack
       private
 
       # The thicker first.
-      def chosen = @chosen ||= stacks.reverse_each.find { |stack| stack }.reverse.map { |place| @stock[place] }
+      def chosen
+        @chosen ||= Array.new(bulk, @stock.first) + stacks.reverse_each.find { |stack| stack }.reverse.map { |place| @stock[place] }
+      end
+
+      # How many of the thickest any best stack begins with. Of the others it
+      # holds fewer than the thickest has steps: among so many, some add up to
+      # whole thickest layers, which would be fewer.
+      def bulk
+        others = ((@stock.first / step).to_i - 1) * (@stock[1] || 0)
+        [((target - others) / @stock.first).floor, 0].max
+      end
 
       # The smallest step that every thickness is a multiple of.
       def step = @step ||= Rational(1, @stock.map { |layer| Rational(layer).denominator }.reduce(1, :lcm))
@@ -52,7 +62,7 @@ module YellowTrack
       # none. A stack is bettered by fewer layers, then by thicker ones.
       def stacks
         sizes = @stock.map { |layer| (layer / step).to_i }
-        (1..(target / step).floor).each_with_object([[]]) do |height, best|
+        (1..((target - bulk * @stock.first) / step).floor).each_with_object([[]]) do |height, best|
           best << sizes.each_index.filter_map { |place| on(best, height - sizes[place], place) }.min_by { |stack| [stack.length, stack.reverse] }
         end
       end

@@ -71,6 +71,7 @@ module YellowTrack
         case rules["format"]
         when "length" then length(value, path, signed: false)
         when "signed length" then length(value, path, signed: true)
+        when "grain" then grain(value, path)
         else number(value, rules)
         end
       end
@@ -86,6 +87,14 @@ module YellowTrack
         value && Length.parse(value, unit: @unit, signed:).mm
       rescue Fault => e
         fault(path, e.words)
+      end
+
+      # What cuts are rounded to has to be something.
+      def grain(value, path)
+        grain = length(value, path, signed: false)
+        return grain if grain.nil? || Length::GRAINS.cover?(grain)
+
+        fault(path, "\"#{value}\" is no grain. It takes 0.1 mm to 50 mm, as in 1 mm or 1/16 in.")
       end
 
       def fault(path, words)

@@ -37,7 +37,7 @@ RSpec.describe YellowTrack::Schema do
     let(:referee) do
       kit = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/kit.schema.json"))
       rules = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/opening.schema.json"))
-      JSONSchemer.schema(rules, formats: {"length" => length(false), "signed length" => length(true)}, format: true,
+      JSONSchemer.schema(rules, formats: {"length" => length(false), "signed length" => length(true), "grain" => grain}, format: true,
         ref_resolver: ->(uri) { uri.to_s.end_with?("kit.schema.json") ? kit : rules })
     end
 
@@ -49,9 +49,11 @@ RSpec.describe YellowTrack::Schema do
       end
     end
 
+    def grain = ->(value, _) { value.nil? || (length(false).call(value, nil) && (0.1..50).cover?(YellowTrack::Length.parse(value).mm)) }
+
     # Puts something that may not belong there at a random place.
     def spoiled(random)
-      keys = %w[survey.widths.top survey.floor survey.bays survey.covering set.panels set.pattern set.fit set.kit set.makeup
+      keys = %w[grain survey.widths.top survey.floor survey.bays survey.covering set.panels set.pattern set.fit set.kit set.makeup
         set.slab set.weighed set.slab.foot survey set.odd survey.wall.studs set.lap]
       odd = [nil, -1, 0, 2, 3.0, 2.5, 1e9, "x", "12", [], [1], [[1, 2]], [[1]], {}, {"thickness" => 1}, true, "mm", "plumb"]
       document(keys.sample(random:) => odd.sample(random:)).merge(%w[version name units].sample(random:) => odd.sample(random:))
