@@ -26,6 +26,13 @@ module YellowTrack
     attr_reader :head_allowance
     # @return [Array<Rational>] x of every pivot
     attr_reader :pivots
+    # @return [Rational, nil] what is seen over a panel under the half jamb, mm
+    attr_reader :top_seen
+    # @return [Rational, nil] how much of a panel's edge the half jamb hides, mm
+    attr_reader :hidden
+    # @return [Array<Rational>] hinges on the closet face, mm above a panel's
+    #   bottom
+    attr_reader :hinges
 
     # @param brief [Brief]
     # @raise [Fault] for a number of panels that makes no pairs
@@ -39,6 +46,7 @@ module YellowTrack
       weigh
       @fold = Fold.new(self)
       place
+      fit
     end
 
     # @return [Integer] 1 or 2
@@ -62,12 +70,6 @@ module YellowTrack
 
     def hinge_gap = kit.fetch("hinge_gap")
 
-    # What is seen over a panel under the half jamb, mm; nil without one.
-    def top_seen = half_jamb && head_allowance - half_jamb
-
-    # How much of a panel's edge the half jamb hides, mm; nil without one.
-    def hidden = half_jamb && half_jamb - gaps.side
-
     # Weight as the kit counts it, kg.
     def counted_weight
       {"panel" => weight, "pair" => weight * 2, "set" => weight * pairs * 2}.fetch(kit.fetch("weight.counts"))
@@ -83,13 +85,6 @@ module YellowTrack
 
       strip = half_jamb || 0r
       (hand == "left") ? [left + stack, right - strip] : [left + strip, right - stack]
-    end
-
-    # Places of the hinges on the closet face, mm above a panel's bottom.
-    def hinges
-      count = (height > TALL) ? 4 : 3
-      top = height - HINGE_TOP
-      (0...count).map { |place| HINGE_FOOT + (top - HINGE_FOOT) * place / (count - 1) }
     end
 
     def floor_in_front = fold.projection
@@ -137,6 +132,7 @@ module YellowTrack
       @pivots = Placing.new(self).pivots
       length = length_between_jambs
       @track = head_track(length, pieces(length), lowered: head_allowance - kit.fetch("head_allowance"))
+      explain_track
       @bays = bays_behind(*clear_part)
       @widest = work.sum("reach.widest", "Widest clear opening", "most(clear, 0)", clear: fold.clear, why: "What the fold leaves clear.")
       share(sizing.width)
@@ -166,7 +162,32 @@ module YellowTrack
 
     def pivot_parts
       {side_gap: gaps.side, least_corner: gaps.least_corner, least_half_jamb: gaps.least_half_jamb, at: pivots, hidden:,
-       track_line: thickness / 2 + (half_jamb ? setback : 0), top_seen:}
+       track_line: @track_line, top_seen:}
+    end
+
+    # Where hinges, track and strip stand to the panels.
+    def fit
+      @track_line = work.sum("pivots.track_line", "Track's centre line", "setback + thickness ÷ 2", thickness:,
+        setback: half_jamb ? setback : 0r, why: "Behind the half jamb's back, or the panels' front face.")
+      @hinges = (0...hinge_count).map { |place| hinge(place) }
+      work.given("fittings.handle", "Handle", HANDLE.to_r, from: :handbook, why: "Above the finished floor.")
+      work.given("fittings.aligner", "Aligner", ALIGNER.to_r, from: :handbook, why: "Above the panel's bottom.") if two_pairs?
+      behind_strip if half_jamb
+    end
+
+    def hinge_count = (height > TALL) ? 4 : 3
+
+    def hinge(place)
+      work.sum("fittings.hinges.#{place + 1}", "Hinge #{place + 1}", "foot + (height − top − foot) × place ÷ spaces",
+        foot: HINGE_FOOT.to_r, height:, top: HINGE_TOP.to_r, place:, spaces: hinge_count - 1,
+        why: "#{HINGE_FOOT} from the bottom, #{HINGE_TOP} from the top, the rest even.")
+    end
+
+    def behind_strip
+      @top_seen = work.sum("pivots.top_seen", "Seen over the panels", "head allowance − half jamb", head_allowance:, half_jamb:,
+        why: "What is open under the strip at the head.")
+      @hidden = work.sum("pivots.hidden", "Hidden by the half jamb", "half jamb − side gap", half_jamb:, side_gap: gaps.side,
+        why: "How much of the panel's edge stands behind it.")
     end
   end
 end

@@ -147,6 +147,8 @@ module YellowTrack
       rollers
       @air = air_between_lanes
       @depth_needed = depth unless support.covers?
+      available = brief.survey["depth"]
+      work.given("depth.available", "Depth of the opening", available, from: :survey, source: "survey.depth", why: "As read.") if available
       weigh
     end
 
@@ -185,6 +187,7 @@ module YellowTrack
       @panels = Placing.new(self).panels
       @laps, @meets = joins
       @track = support.track
+      explain_track
       reach
     end
 
@@ -204,8 +207,8 @@ module YellowTrack
     end
 
     def reach
-      reach = Reach.new(stretches, width, sizing.jambs, slides_clear: pattern.laps.zero?)
-      @bays = brief.survey.bays.map { |from, to| reach.bay(from, to) }
+      reach = Reach.new(stretches, width, sizing.jambs, open: pattern.laps.zero? ? [sizing.jambs] : nil)
+      @bays = reach.bays(brief.survey.bays, work)
       from, to = reach.widest
       @widest = work.sum("reach.widest", "Widest clear opening", "most(right end − left end, 0)", left_end: from, right_end: to,
         why: "Between the jambs, the panels of the fullest lane pushed together.")

@@ -70,7 +70,12 @@ module YellowTrack
 
     private
 
-    def weigh = @weight = makeup.weight(work, width:, height:)
+    def weigh
+      @weight = makeup.weight(work, width:, height:)
+      work.given("panels.thickness", "Thickness, T", thickness, from: opening["thickness"] ? :fitter : :kit,
+        source: opening["thickness"] ? "set.thickness" : "kit.thickness", why: "Of a panel.")
+      work.given("panels.hands", "Hands", hands, unit: "", from: :handbook, why: "By weight, glass, height and width.")
+    end
 
     # Panel height from a level height less what is above it and the gap,
     # written down, and the gap as it comes out.
@@ -93,13 +98,7 @@ module YellowTrack
     # @param from [Numeric] left end of what is clear
     # @param to [Numeric] its right end
     def bays_behind(from, to)
-      left, right = sizing.jambs
-      brief.survey.bays.map do |start, stop|
-        seen = [[start, left].max, [stop, right].min]
-        clear = [seen[1], to].min - [seen[0], from].max
-        reachable = clear >= seen[1] - seen[0]
-        Reach::Bay.new(from: start, to: stop, reachable:, widest: [0r, reachable ? seen[1] - seen[0] : clear].max)
-      end
+      Reach.new([], 0r, sizing.jambs, open: [[from, to]]).bays(brief.survey.bays, work)
     end
 
     # Writes the share of the width that can be clear at one time.
@@ -116,6 +115,21 @@ module YellowTrack
       packing = work.sum("track.packing", "Most packing over the track", "high head − low head + lowered", lowered:,
         high_head: brief.figures.head_high, low_head: brief.figures.head_low, why: "At the head's high point.")
       Track.new(kit, length:, pieces:, mount_height:, packing:, floor_rail:)
+    end
+
+    # Writes down how the track is pieced and drilled.
+    def explain_track
+      brief.from_kit("track.first", "First hole")
+      brief.from_kit("track.pitch", "Hole to hole")
+      return if track.joints.empty?
+
+      track.pieces.each_with_index do |piece, place|
+        work.given("track.pieces.#{place + 1}", "Piece #{place + 1}", piece, from: :handbook, why: "Joints as even as can be, on the grain, clear of the ends and of every roller.")
+      end
+      track.joints.each_with_index do |joint, place|
+        work.sum("track.joints.#{place + 1}", "Joint #{place + 1}", "before + piece", before: joint - track.pieces[place],
+          piece: track.pieces[place], why: "From the track's left end.")
+      end
     end
 
     # A track between the jambs at the head, less packing and clearances.

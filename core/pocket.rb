@@ -179,6 +179,7 @@ module YellowTrack
       length = work.sum("track.length", "Track", "down(clear + pockets × depth, grain)", clear: clear_wanted, depth:,
         pockets: pocket_sides.length, grain: brief.grain, why: "Through the opening and into the pocket.")
       @track = head_track(length, pieces_of(length, resting_rollers))
+      explain_track
     end
 
     # Where rollers rest, closed and in the pocket, from the track's left end.

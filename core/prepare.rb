@@ -25,7 +25,14 @@ module YellowTrack
       sides = %w[left right].select { |side| set.sizing.packing(side).positive? }
       return if sides.empty?
 
-      sides.to_h { |side| [side.to_sym, BuildUp.new(set.sizing.packing(side)).to_h] }
+      sides.to_h { |side| [side.to_sym, build_up(side).to_h] }
+    end
+
+    def build_up(side)
+      thickness = set.sizing.packing(side)
+      set.work.given("prepare.packing.#{side}", "Packing, #{side}", thickness, from: :fitter, source: "set.packing.#{side}",
+        why: "Made up from stock, never over it.")
+      BuildUp.new(thickness)
     end
 
     # Shims under a floor rail's base strip; nil without one.

@@ -20,36 +20,52 @@ module YellowTrack
     # @param stretches [Array<Stretch>] from left to right
     # @param width [Rational] of a panel
     # @param jambs [Array(Rational, Rational)] the x of the two
-    # @param slides_clear [Boolean] whether the panels leave the opening whole
-    def initialize(stretches, width, jambs, slides_clear: false)
+    # @param open [Array<Array(Numeric, Numeric)>, nil] what a set that does
+    #   not lap opens, in place of what its stretches let
+    def initialize(stretches, width, jambs, open: nil)
       @stretches = stretches
       @width = width
       @jambs = jambs
-      @slides_clear = slides_clear
+      @open = open
     end
 
     # Every window that some position of the panels opens, between the jambs:
     # [from, to], mm.
     def windows
       @windows ||= begin
-        open = @slides_clear ? [@jambs] : @stretches.flat_map { |stretch| stretch.windows(@width) } + across
+        open = @open || @stretches.flat_map { |stretch| stretch.windows(@width) } + across
         open.map { |window| clip(window, @jambs) }.uniq
       end
     end
 
-    # @return [Array(Rational, Rational)] the widest of them
+    # @return [Array(Numeric, Numeric)] the widest of them
     def widest = windows.max_by { |from, to| to - from }
 
-    # @return [Bay] whether it comes clear, and how much of it can
-    def bay(from, to)
-      seen = clip([from, to], @jambs)
-      asked = @slides_clear ? seen : clip(seen, [@stretches.first.from, @stretches.last.to])
-      opened = windows.map { |window| clip(asked, window).then { |left, right| right - left } }.max
-      reachable = opened >= asked[1] - asked[0]
-      Bay.new(from:, to:, reachable:, widest: [0r, reachable ? seen[1] - seen[0] : opened].max)
+    # Each bay: whether it comes clear, and how much of it can.
+    #
+    # @param bays [Array<Array(Rational, Rational)>] from and to of each
+    # @param work [Working] the ledger to write in
+    # @return [Array<Bay>]
+    def bays(bays, work)
+      bays.each_with_index.map do |(from, to), place|
+        seen = clip([from, to], @jambs)
+        asked = run ? clip(seen, run) : seen
+        best = windows.map { |window| clip(asked, window) }.max_by { |left, right| right - left }
+        reachable = best[1] - best[0] >= asked[1] - asked[0]
+        Bay.new(from:, to:, reachable:, widest: clear(work, place, reachable ? seen : best))
+      end
     end
 
     private
+
+    # The run, whose bumpers no window can pass; nil for a set that does not
+    # lap.
+    def run = @open ? nil : [@stretches.first.from, @stretches.last.to]
+
+    def clear(work, place, (left, right))
+      work.sum("reach.bays.#{place + 1}.widest", "Clear of bay #{place + 1}", "most(right end − left end, 0)", left_end: left,
+        right_end: right, why: "The most of it that some position opens, between the jambs.")
+    end
 
     # Over the middle of a bi-parting set: each half's panels pushed to its
     # own jamb.

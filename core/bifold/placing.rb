@@ -22,14 +22,18 @@ module YellowTrack
 
       # x of every pivot, from the left.
       def pivots
-        left, right = @set.sizing.jambs
-        place = @set.gaps.side + @set.pivot_inset
-        return [left + place, right - place] if @set.two_pairs?
-
-        [(@set.hand == "left") ? left + place : right - place]
+        sides = @set.two_pairs? ? %w[left right] : [@set.hand]
+        sides.map { |side| pivot(side) }
       end
 
       private
+
+      def pivot(side)
+        left, right = @set.sizing.jambs
+        jamb, formula = (side == "left") ? [left, "jamb + side gap + inset"] : [right, "jamb − side gap − inset"]
+        @set.work.sum("pivots.at.#{side}", "Pivot at the #{side}", formula, jamb:, side_gap: @set.gaps.side, inset: @set.pivot_inset,
+          why: "From the left jamb's foot; top and bottom plumb above each other.")
+      end
 
       def roles
         return %i[pivot lead lead pivot] if @set.two_pairs?
@@ -56,6 +60,10 @@ module YellowTrack
       end
 
       def pivot_holes
+        @set.brief.from_kit("hole.diameter", "Hole's diameter")
+        @set.brief.from_kit("hole.depth", "Hole's depth")
+        @set.brief.from_kit("lead_inset", "Lead inset, il")
+        @set.brief.take("inset", "pivot_inset", "Pivot inset, i")
         [hole("top", "pivot", @set.pivot_inset, "top pivot"), hole("bottom", "pivot", @set.pivot_inset, "bottom pivot")]
       end
 

@@ -22,7 +22,12 @@ module YellowTrack
       # Both ends, the middle, the quarters, and between them as needed.
       #
       # @return [Array<Station>]
-      def stations = places.map { |x| Station.new(x, shim(x), BuildUp.new(shim(x), stock: BuildUp::SHIMS).layers) }
+      def stations
+        places.each_with_index.map do |x, place|
+          shim = shim(x, place + 1)
+          Station.new(x, shim, BuildUp.new(shim, stock: BuildUp::SHIMS).layers)
+        end
+      end
 
       private
 
@@ -32,7 +37,11 @@ module YellowTrack
       end
 
       # The strip's thickness cancels: level line − strip − floor − covering.
-      def shim(x) = [@brief.figures.finished_floor - @brief.survey.floor.at(x) - @brief.figures.covering, 0r].max
+      def shim(x, number)
+        @brief.work.sum("prepare.base_strip.#{number}.shim", "Shim #{number}", "most(high floor − floor − covering, 0)",
+          high_floor: @brief.figures.finished_floor, floor: @brief.survey.floor.at(x), covering: @brief.figures.covering,
+          why: "Brings the strip level.")
+      end
     end
   end
 end

@@ -13,26 +13,36 @@ module YellowTrack
       def initialize(set, width)
         @set = set
         @width = width
+        cut
       end
 
       def reveal = @set.opening["reveal"] || REVEAL
 
-      # The opening that is seen: inside a half jamb, under its head piece.
-      def seen
-        strip = @set.is_a?(Bifold) ? @set.half_jamb || 0r : 0r
-        [@set.sizing.width - 2 * strip, @set.sizing.height - strip]
-      end
-
-      # The head, short points.
-      def head_short = seen.first + 2 * reveal
-
-      # The head, long points.
-      def head_long = head_short + 2 * @width
-
-      # A leg, long points.
-      def leg = seen.last + reveal + @width - OFF_FLOOR
+      # @return [Rational] the head, short points
+      attr_reader :head_short
+      # @return [Rational] the head, long points
+      attr_reader :head_long
+      # @return [Rational] a leg, long points
+      attr_reader :leg
 
       def to_h = {head_short:, head_long:, leg:}
+
+      private
+
+      # Inside a half jamb, and under its head piece.
+      def strip = @set.is_a?(Bifold) ? @set.half_jamb || 0r : 0r
+
+      def cut
+        seen = {width: @set.sizing.width, strip:, reveal:}
+        @head_short = sum("head_short", "Casing head, short points", "width − 2 × strip + 2 × reveal", **seen)
+        @head_long = sum("head_long", "Casing head, long points", "width − 2 × strip + 2 × reveal + 2 × casing", **seen, casing: @width)
+        @leg = sum("leg", "Casing leg, long points", "height − strip + reveal + casing − off floor", height: @set.sizing.height, strip:,
+          reveal:, casing: @width, off_floor: OFF_FLOOR.to_r)
+      end
+
+      def sum(key, title, formula, **values)
+        @set.work.sum("prepare.casing.#{key}", title, formula, why: "Round the opening that is seen; mitres 45°.", **values)
+      end
     end
   end
 end
