@@ -6,12 +6,13 @@ require_relative "../boot"
 
 $LOAD_PATH.unshift(__dir__)
 ENV["APP_ENV"] = "test"
-Dir["#{__dir__}/support/{openings,cases,site}.rb"].each { |file| require file }
+Dir["#{__dir__}/support/{openings,cases,kinds,site}.rb"].each { |file| require file }
 
 RSpec.configure do |config|
   config.expect_with(:rspec) { |expectations| expectations.syntax = :expect }
   config.disable_monkey_patching!
   config.shared_context_metadata_behavior = :apply_to_host_groups
   config.include Openings
+  config.include Kinds
   Kernel.srand config.seed
 end

@@ -11,6 +11,10 @@ RSpec.describe YellowTrack::Alter do
     expect(slab(926, 2180).to_h["alter"]).to eq("height" => 0, "width" => 5, "lipping" => 14)
   end
 
+  it "has five checks, all raised below" do
+    expect(described_class::Checks.rules.map(&:first)).to eq %w[alter.block alter.stile alter.lipping alter.narrow alter.none]
+  end
+
   it "raises each of its checks where it belongs" do
     expect(codes(slab(926, 2220))).to include("alter.block" => :watch)
     expect(codes(slab(926, 2200))).not_to include("alter.block")

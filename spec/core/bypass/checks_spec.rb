@@ -32,6 +32,47 @@ RSpec.describe YellowTrack::Bypass::Checks do
     end
   end
 
+  wall = {"set.kit" => "bar-1", "set.pattern" => nil, "set.panels" => 1, "set.makeup" => [{"material" => "hollow core"}]}
+  floor = {"set.kit" => "roll-36", "set.base_strip" => 12}
+
+  # The same for what only panels on the wall or on the floor can have: the
+  # set that has none of it, what raises it, at which level.
+  carried = {
+    "bypass.engage" => [floor, {"set.kit" => :deep_rail}, :stop],
+    "bypass.lift" => [floor, {"set.kit" => :shallow_rail}, :stop],
+    "bypass.fin" => [wall, {"set.gap" => 24}, :watch],
+    "bypass.groove" => [wall, {"set.rail_thickness" => 18}, :watch],
+    "bypass.cover" => [wall, {"set.width" => 1850}, :stop],
+    "bypass.studs" => [wall.merge("survey.wall" => {"studs" => [-31]}), {"survey.wall" => {"studs" => []}}, :note],
+    "bypass.standoff" => [wall, {"survey.wall" => {"projection" => 20}}, :note],
+    "bypass.parking" => [wall, {"survey.beside" => {"right" => 1800}}, :stop],
+    "bypass.header" => [wall, {"survey.wall" => {"studs" => [200, 800]}}, :watch]
+  }
+
+  # Floor kits whose channel holds too little or too much of a panel.
+  def odd_rail(name)
+    design, least = {deep_rail: [9, 8], shallow_rail: [21, 8]}.fetch(name)
+    sheet = YellowTrack::Numbers.rounded(YellowTrack::Data::Shelf.kits.fetch("roll-36").to_h)
+    sheet.merge("rail" => sheet["rail"].merge("engagement" => {"least" => least, "design" => design}))
+  end
+
+  carried.each do |code, (sound, change, level)|
+    it "raises #{code} as #{level}, and only where it belongs" do
+      change = change.transform_values { |value| value.to_s.end_with?("_rail") ? odd_rail(value) : value }
+      expect(codes(plan(**sound))).not_to include(code)
+      expect(codes(plan(**sound, **change))).to include(code => level)
+    end
+  end
+
+  it "has a line here for every check there is" do
+    expect(raised.keys + carried.keys).to match_array described_class.rules.map(&:first)
+  end
+
+  it "watches a guide too long for the cover of a set without a lap" do
+    expect(codes(plan(**wall, "set.cover" => {"side" => 20}))).to include("bypass.guide" => :watch)
+    expect(codes(plan(**wall, "set.cover" => {"side" => 21}))).not_to include("bypass.guide")
+  end
+
   it "watches a weight over 85 % of the limit, and inset that leaves the rollers too near" do
     expect(codes(plan("set.weighed" => 28))).to include("bypass.weight" => :watch)
     expect(codes(plan("set.inset" => 320))).to include("bypass.inset" => :stop)

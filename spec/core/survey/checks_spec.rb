@@ -25,6 +25,10 @@ RSpec.describe YellowTrack::Survey::Checks do
     end
   end
 
+  it "has a line here for every check there is" do
+    expect(raised.keys).to match_array described_class.rules.map(&:first)
+  end
+
   it "stops a set that is to follow a jamb which leans more than its panels can be rocked" do
     leaning = {"survey.leans" => {"left" => 40, "right" => -2}, "survey.diagonals" => nil}
     expect(codes(plan(**leaning))).to include("survey.taper" => :stop)
