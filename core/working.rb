@@ -12,11 +12,16 @@ module YellowTrack
     # One line of the ledger.
     #
     # key    [String] where the number stands in the plan, as in "panels.width"
+    # title  [String] name and symbol: "Panel width, P"
     # from   [Symbol] :kit, :survey, :fitter or :handbook
     # unit   [String] "mm", "kg", "°" or "" for a bare number
     # source [String, nil] the reading, choice or kit key it was taken from
-    Entry = Struct.new(:key, :name, :symbol, :formula, :values, :value, :unit, :why, :from, :source,
-      keyword_init: true) do
+    Entry = Struct.new(:key, :title, :value, :formula, :values, :unit, :why, :from, :source) do
+      def name = title.split(", ", 2).first
+
+      # @return [String, nil]
+      def symbol = title.split(", ", 2)[1]
+
       # The formula with its numbers put in, lengths as the printer writes
       # them. A sum of another unit is worked in millimetres.
       def sum(printer = MILLIMETRES)
@@ -68,14 +73,14 @@ module YellowTrack
     # @return [Numeric]
     def sum(key, title, formula, why:, unit: "mm", from: :handbook, **values)
       value = Formula.of(formula).value(values)
-      note(key, title, value, formula:, values:, why:, unit:, from:)
+      note(Entry.new(key, title, value, formula, values, unit, why, from, nil))
     end
 
     # Writes down a number taken as it is, from a kit or a fitter.
     #
     # @return [Numeric] the number
     def given(key, title, value, from:, why:, unit: "mm", source: nil)
-      note(key, title, value, from:, why:, unit:, source:)
+      note(Entry.new(key, title, value, nil, nil, unit, why, from, source))
     end
 
     # @return [Entry, nil] of a place in the plan
@@ -90,10 +95,9 @@ module YellowTrack
 
     private
 
-    def note(key, title, value, **rest)
-      name, symbol = title.split(", ", 2)
-      @entries[key] = Entry.new(key:, name:, symbol:, value:, **rest).freeze
-      value
+    def note(entry)
+      @entries[entry.key] = entry.freeze
+      entry.value
     end
   end
 end

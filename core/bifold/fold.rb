@@ -5,8 +5,8 @@ module YellowTrack
     # A pair seen from above as it folds (handbook 5, "The fold"): pivot at the
     # origin, x along the opening into it, y into the room; mm and degrees.
     class Fold
-      STEP = 1.5 # degrees between the poses first looked at
-      ROUNDS = 24 # of narrowing down the pose where something is nearest
+      STEP = 2.0 # degrees between the poses first looked at
+      ROUNDS = 18 # of narrowing down the pose where something is nearest
       GOLDEN = (Math.sqrt(5) - 1) / 2
       BEFORE_STUCK = 1.0 # degrees kept before the last angle that can be
 
