@@ -33,6 +33,8 @@ module YellowTrack
     attr_reader :air
     # @return [Rational, nil] depth the set takes inside an opening, mm
     attr_reader :depth_needed
+    # @return [Guides, nil] on the floor; nil where a channel steadies
+    attr_reader :guides
 
     # @param brief [Brief]
     # @raise [Fault] for a pattern that will not do
@@ -73,23 +75,9 @@ module YellowTrack
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap: support.gap,
+       guides: guides&.to_h,
        reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts, **slab.parts}
     end
-
-    # Whether the floor guides run in a groove of the panels.
-    def groove? = kit["guide.kind"] == "groove"
-
-    # Width of that groove, mm: the fin and 2.
-    def groove_width = kit.fetch("guide.width") + 2
-
-    # Its depth, mm: the fin's height, less the least gap, and 3.
-    def groove_depth = kit.fetch("guide.height") - kit.fetch("gap.least") + 3
-
-    # Wood left at each side of it in the bottom rail, mm.
-    def wood_beside_groove = ((opening["rail_thickness"] || thickness) - groove_width) / 2
-
-    # Where each floor guide stands, from the left jamb's foot.
-    def guide_places = support.guides
 
     # Clear opening where the panels stand with these left edges, as
     # [from, to] windows from left to right, none of it behind a panel.
@@ -186,6 +174,7 @@ module YellowTrack
     def place
       @panels = Placing.new(self).panels
       @laps, @meets = joins
+      @guides = Guides.new(self) if support.guided?
       @track = support.track
       explain_track
       reach

@@ -43,6 +43,12 @@ module YellowTrack
       # @return [Hash{Symbol => Integer}] cuts, holes and adjusters
       def labour = set&.labour
 
+      # As `bin/plan --choose` writes it.
+      def to_h
+        {name:, worst:, stop: first_stop, clear:, share:, every_bay: every_bay?, front: floor_in_front, beside: wall_beside,
+         depth: depth_taken, weight: heaviest, hands:, floor: floor_parts, work: labour, reasons:}
+      end
+
       # What candidates are ranked by, the better first.
       def rank = [(worst == :stop) ? 1 : 0, every_bay? ? 0 : 1, -clear, heaviest || Float::INFINITY]
     end
@@ -67,6 +73,11 @@ module YellowTrack
       @printer = printer
       @ranked = openings.map { |name, opening, reasons| candidate(name, opening, reasons) }
         .sort_by.with_index { |found, place| [*found.rank, place] }.freeze
+    end
+
+    # @return [Hash] ready for JSON
+    def to_h
+      Numbers.rounded({"format" => "yellow-track/choice", "version" => 1, "why_first" => why_first, "families" => ranked.map(&:to_h)})
     end
 
     # Why the first is first, in a sentence.

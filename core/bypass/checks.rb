@@ -131,10 +131,8 @@ module YellowTrack
       end
 
       check "bypass.fin", :watch do |set|
-        next unless set.groove?
-
-        short = set.guide_places.map { |x| set.kit.fetch("guide.height") - set.support.floor_gap.at(x) }.min
-        short && short < FIN_LEAST && ["The fin reaches #{len([short, 0].max)} into its groove; it takes #{len(FIN_LEAST)}.",
+        reach = set.guides&.reach
+        reach && reach < FIN_LEAST && ["The fin reaches #{len([reach, 0].max)} into its groove; it takes #{len(FIN_LEAST)}.",
           "A taller fin, or a smaller floor gap."]
       end
 
@@ -158,10 +156,8 @@ module YellowTrack
       end
 
       check "bypass.groove", :watch do |set|
-        next unless set.groove?
-
-        wood = set.wood_beside_groove
-        wood < WOOD_LEAST && ["A groove of #{len(set.groove_width)} leaves #{len([wood, 0].max)} of wood at each side.",
+        wood = set.guides&.wood
+        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{len([wood, 0].max)} of wood at each side.",
           "Use side guides."]
       end
 

@@ -25,7 +25,7 @@ module YellowTrack
       def guided? = true
 
       # Where each floor guide stands, from the left jamb's foot.
-      def guides = set.laps.filter_map(&:guide_at)
+      def guide_places = set.laps.filter_map(&:guide_at)
 
       # @raise [Fault] for a pattern that this support cannot hang
       def refuse_pattern = set.pattern.refuse_without_lap

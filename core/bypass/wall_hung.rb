@@ -76,7 +76,7 @@ module YellowTrack
 
       # Where each floor guide stands: at the laps, or in the middle of the
       # cover where panels slide clear.
-      def guides
+      def guide_places
         return super if set.pattern.laps.positive?
 
         parking.keys.map { |side| (side == "right") ? set.sizing.width + side_cover / 2 : -side_cover / 2 }

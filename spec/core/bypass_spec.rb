@@ -99,6 +99,28 @@ RSpec.describe YellowTrack::Bypass do
       end
     end
 
+    it "keeps panels apart along their lanes and across them, wherever they stand" do
+      Kinds::ALL.keys.grep(/hung|rolling/).each do |kind|
+        4.times do
+          set = plan_of(document_of(kind, random)).set
+          next if codes(plan_of(document_of(kind, random))).key?("bypass.thickness")
+
+          set.panels.combination(2) { |one, other| expect_apart(set, one, other) }
+        end
+      end
+    end
+
+    # Two panels as solids, each where it stands closed and at both ends of its
+    # travel, a neighbour of its lane pushed out of its way.
+    def expect_apart(set, one, other)
+      if one.lane == other.lane
+        expect(other.travel.first - one.travel.first).to be >= one.width
+        expect(other.x).to be >= one.right
+      else
+        expect((one.lane - other.lane).abs * (set.air + set.thickness) - set.thickness).to be >= 3
+      end
+    end
+
     it "shows as clear only what no panel covers" do
       each_plan(60) do |made, _|
         lefts = made.set.panels.map { |panel| random.rand(panel.travel[0].to_f..panel.travel[1].to_f) }

@@ -39,6 +39,12 @@ RSpec.describe "bin/plan" do
     expect(status.exitstatus).to eq 2
   end
 
+  it "sets the families side by side when asked" do
+    output, _, status = run("--choose", good)
+    expect(status.exitstatus).to eq 0
+    expect(JSON.parse(output)).to include("format" => "yellow-track/choice", "families" => have_attributes(length: 7))
+  end
+
   it "answers broken files in a sentence, never a trace" do
     ["", "{", "[]", "null", "\xFF\xFE", "[" * 200].each do |text|
       _, errors, status = run(file(text))

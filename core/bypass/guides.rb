@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Bypass
+    # The guides on the floor that steady the panels (handbook 4): where they
+    # stand, and the groove that a fin runs in. All in mm.
+    class Guides
+      PLAY = 2r # a groove is this much wider than its fin
+      SPARE = 3r # and this much deeper than the fin reaches
+
+      # @return [Array<Rational>] where each stands, from the left jamb's foot
+      attr_reader :places
+      # @return [Rational, nil] width of the groove; nil for side guides
+      attr_reader :groove_width
+      # @return [Rational, nil] its depth
+      attr_reader :groove_depth
+      # @return [Rational, nil] wood left at each side of it in the bottom rail
+      attr_reader :wood
+
+      # @param set [Bypass] with its panels placed
+      def initialize(set)
+        @set = set
+        @places = set.support.guide_places
+        groove if groove?
+      end
+
+      # Whether the panels run on a fin in a groove.
+      def groove? = @set.kit["guide.kind"] == "groove"
+
+      # How far a fin reaches into its groove where it reaches least; nil
+      # without one.
+      def reach = groove? ? places.map { |x| fin_height - @set.support.floor_gap.at(x) }.min : nil
+
+      # Strips to glue on both faces of a bottom rail that is thinner than the
+      # stiles, so that side guides do not catch; nil where none are needed.
+      def strips
+        stile, rail = @set.opening["stile_thickness"], @set.opening["rail_thickness"]
+        (stile && rail && !groove? && stile > rail) ? (stile - rail) / 2 : nil
+      end
+
+      def to_h = {kind: @set.kit["guide.kind"], places:, groove_width:, groove_depth:, wood:, strips:}
+
+      private
+
+      def fin_height = @set.kit.fetch("guide.height")
+
+      def groove
+        @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.", fin: @set.kit.fetch("guide.width"), play: PLAY)
+        @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare", "The fin's height is from the floor up.",
+          fin_height:, least_gap: @set.kit.fetch("gap.least"), spare: SPARE)
+        @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2", "At each side, in the thinnest part of the bottom rail.",
+          rail: @set.opening["rail_thickness"] || @set.thickness, groove: groove_width)
+      end
+
+      def sum(key, title, formula, why, **values) = @set.work.sum("guides.#{key}", title, formula, why:, **values)
+    end
+  end
+end
