@@ -70,11 +70,6 @@ module YellowTrack
 
     def hinge_gap = kit.fetch("hinge_gap")
 
-    # Weight as the kit counts it, kg.
-    def counted_weight
-      {"panel" => weight, "pair" => weight * 2, "set" => weight * pairs * 2}.fetch(kit.fetch("weight.counts"))
-    end
-
     # Where what is clear lies, and how it is cut off by half jambs.
     #
     # @return [Array(Numeric, Numeric)] from and to along the floor, mm

@@ -10,11 +10,16 @@ module YellowTrack
 
     def kilos(weight) = "#{weight.to_f.round(1)}\u00A0kg"
 
-    # Over the kit's limit, or near it.
-    def weighed(what, weight, most)
+    WEIGHS = {"panel" => "A panel weighs", "pair" => "A pair weighs", "set" => "The panels weigh"}.freeze
+    private_constant :WEIGHS
+
+    # Over the kit's limit, or near it, by what the kit counts.
+    def weighed(set)
+      counts, most = set.kit.fetch("weight.counts"), set.kit.fetch("weight.most")
+      weight = set.weight * {"panel" => 1, "pair" => 2, "set" => set.panels.length}.fetch(counts)
       return if weight <= most * HEAVY
 
-      says = "#{what} #{kilos(weight)}; the kit carries #{kilos(most)}."
+      says = "#{WEIGHS.fetch(counts)} #{kilos(weight)}; the kit carries #{kilos(most)}."
       (weight > most) ? [says, "Take a lighter make-up or a stronger kit."] : [:watch, says, "Little is left for fittings."]
     end
 
@@ -37,9 +42,10 @@ module YellowTrack
       ]
     end
 
-    def gap_under_least(gap, least, where)
+    # @param planned [Rational] the floor gap over the high point, mm
+    def gap_under_least(gap, least, where, planned)
       least && gap < least && ["The floor gap comes down to #{len(gap)} #{where}; the least is #{len(least)}.",
-        "Plan a larger floor gap, or level the floor."]
+        "Plan a floor gap of #{len(planned + least - gap)}, or level the floor."]
     end
 
     def gap_over_most(gap, most, where)

@@ -52,12 +52,11 @@ module YellowTrack
       end
 
       check "bifold.weight", :stop do |set|
-        weighed((set.kit.fetch("weight.counts") == "pair") ? "A pair weighs" : "The panels weigh", set.counted_weight,
-          set.kit.fetch("weight.most"))
+        weighed(set)
       end
 
       check "bifold.gap.least", :stop do |set|
-        gap_under_least(set.gap, set.kit["gap.least"], "at the high point")
+        gap_under_least(set.gap, set.kit["gap.least"], "at the high point", set.gap)
       end
 
       check "bifold.gap.most", :watch do |set|

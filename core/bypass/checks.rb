@@ -4,12 +4,12 @@ module YellowTrack
   class Bypass
     # What is wrong with a bypass set (handbook 4).
     class Checks < CheckList
-      HEAVY = 85r / 100 # share of the limit from which to watch
+      include CommonChecks
+
       TALL = 4 # height to width
       GUIDE_FREE = 6 # lap beyond the guide
       PROUD_FREE = 2 # air beyond what stands proud
       MEET_LEAST = 2
-      SHORTEST = 500
       FIN_LEAST = 5 # of a fin in its groove
       WOOD_LEAST = 6 # beside a groove
       COVER_LEAST = 10 # beyond a jamb
@@ -38,12 +38,8 @@ module YellowTrack
       end
 
       check "bypass.thickness", :stop do |set|
-        thin, thick = set.kit.fetch("thickness")
         least = set.kit["air.least"]
-        unless set.thickness.between?(thin, thick)
-          next ["Panels of #{len(set.thickness)} do not go into #{set.kit.name}: it takes #{num(thin)} to #{len(thick)}.",
-            "Take other panels or another kit."]
-        end
+        next wrong_thickness(set) if wrong_thickness(set)
 
         least && set.air && set.air < least && ["Only #{len(set.air)} of air between the panels; the least is #{len(least)}.",
           "Take thinner panels or a wider track."]
@@ -64,13 +60,7 @@ module YellowTrack
       end
 
       check "bypass.weight", :stop do |set|
-        most = set.kit.fetch("weight.most")
-        whole = set.kit.fetch("weight.counts") == "set"
-        weight = whole ? set.weight * set.pattern.panels : set.weight
-        next if weight <= most * HEAVY
-
-        says = "#{whole ? "The panels weigh" : "A panel weighs"} #{kilos(weight)}; the kit carries #{kilos(most)}."
-        (weight > most) ? [says, "Take a lighter make-up or a stronger kit."] : [:watch, says, "Little is left for fittings."]
+        weighed(set)
       end
 
       check "bypass.inset", :stop do |set|
@@ -91,17 +81,11 @@ module YellowTrack
       end
 
       check "bypass.gap.least", :stop do |set|
-        least = set.kit["gap.least"]
-        gap = set.panels.map { |panel| panel.travel_gap.least }.min
-        least && gap < least && ["The floor gap comes down to #{len(gap)} along the travel; the least is #{len(least)}.",
-          "Plan a floor gap of #{len(set.support.gap + least - gap)}, or level the floor."]
+        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.kit["gap.least"], "along the travel", set.support.gap)
       end
 
       check "bypass.gap.most", :watch do |set|
-        most = set.kit["gap.most"]
-        gap = set.panels.map { |panel| panel.travel_gap.most }.max
-        most && gap > most && ["The floor gap grows to #{len(gap)} along the travel; the most is #{len(most)}.",
-          "Level the floor, or accept the gap."]
+        gap_over_most(set.panels.map { |panel| panel.travel_gap.most }.max, set.kit["gap.most"], "along the travel")
       end
 
       check "bypass.engage", :stop do |set|
@@ -192,11 +176,7 @@ module YellowTrack
       end
 
       check "bypass.height", :stop do |set|
-        tallest = set.kit.fetch("tallest")
-        height = set.height
-        next ["The panels are #{len(height)} tall; the kit takes #{len(tallest)}.", "Build the head down, or take another kit."] if height > tallest
-
-        height < SHORTEST && ["The panels come out at #{len(height)}; under #{len(SHORTEST)} they will not run true.", "Measure the heights again."]
+        too_tall_or_short(set)
       end
 
       private
@@ -207,8 +187,6 @@ module YellowTrack
         length >= free && ["The floor guide is #{len(length)} long and the cover leaves it #{len([free, 0].max)}.",
           "More cover, or a shorter guide."]
       end
-
-      def kilos(weight) = "#{weight.to_f.round(1)}\u00A0kg"
     end
   end
 end

@@ -39,9 +39,7 @@ module YellowTrack
       end
 
       check "pocket.weight", :stop do |set|
-        whole = set.kit.fetch("weight.counts") == "set"
-        weighed(whole ? "The panels weigh" : "A panel weighs", whole ? set.weight * set.panels.length : set.weight,
-          set.kit.fetch("weight.most"))
+        weighed(set)
       end
 
       check "pocket.height", :stop do |set|
@@ -70,7 +68,7 @@ module YellowTrack
       end
 
       check "pocket.gap.least", :stop do |set|
-        gap_under_least(set.panels.map { |panel| panel.gap.least }.min, set.kit["gap.least"], "under the panel")
+        gap_under_least(set.panels.map { |panel| panel.gap.least }.min, set.kit["gap.least"], "under the panel", set.gap)
       end
 
       check "pocket.gap.most", :watch do |set|

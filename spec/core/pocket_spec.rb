@@ -55,12 +55,7 @@ RSpec.describe YellowTrack::Pocket do
     "pocket.gap.most" => [{"set.gap" => 21}, :watch]
   }
 
-  raised.each do |code, (change, level)|
-    it "raises #{code} as #{level}, and only where it belongs" do
-      expect(codes(pocket)).not_to include(code)
-      expect(codes(pocket(**change))).to include(code => level)
-    end
-  end
+  it_behaves_like "a table of checks", raised, sound
 
   it "always tells the longest screw, and has a line here for every other check" do
     expect(codes(pocket)).to include("pocket.fixing" => :note)

@@ -28,12 +28,7 @@ RSpec.describe YellowTrack::Bifold::Checks do
     "bifold.height" => [{"survey.heights" => {"left" => 2500, "middle" => 2500, "right" => 2500}}, :stop]
   }
 
-  raised.each do |code, (change, level)|
-    it "raises #{code} as #{level}, and only where it belongs" do
-      expect(codes(plan(**sound))).not_to include(code)
-      expect(codes(plan(**sound, **change))).to include(code => level)
-    end
-  end
+  it_behaves_like "a table of checks", raised, sound
 
   it "has a line here for every check there is" do
     expect(raised.keys).to match_array described_class.rules.map(&:first)

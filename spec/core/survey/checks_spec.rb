@@ -18,12 +18,7 @@ RSpec.describe YellowTrack::Survey::Checks do
   }
   sound = {"survey.widths.bottom" => 1810, "survey.floor" => [[0, 0], [1812, 4]], "survey.heights.middle" => 2242}
 
-  raised.each do |code, (change, level)|
-    it "raises #{code} as #{level}, and only where it belongs" do
-      expect(codes(plan(**sound))).not_to include(code)
-      expect(codes(plan(**sound, **change))).to include(code => level)
-    end
-  end
+  it_behaves_like "a table of checks", raised, sound
 
   it "has a line here for every check there is" do
     expect(raised.keys).to match_array described_class.rules.map(&:first)
