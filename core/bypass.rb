@@ -58,6 +58,10 @@ module YellowTrack
 
     def height = support.height
 
+    def gap = support.gap
+
+    def floor_gap = support.floor_gap
+
     # Lap as it comes out, o', mm; nil for a set without one.
     def lap = widths.lap
 
@@ -79,20 +83,18 @@ module YellowTrack
        reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts, **slab.parts}
     end
 
-    # Clear opening where the panels stand with these left edges, as
-    # [from, to] windows from left to right, none of it behind a panel.
+    # Left edges as the panels can really stand: each within its travel, none
+    # through its neighbour of the lane.
     #
-    # @param lefts [Array<Numeric>] left edge of each panel
-    def clear_windows(lefts)
-      from, to = sizing.jambs
-      open = []
-      seen = from
-      [*lefts.sort, to].each do |left|
-        stop = [left, to].min
-        open << [seen, stop] if stop > seen
-        seen = [seen, left + width].max
+    # @param lefts [Array<Numeric>] as they are wanted
+    # @return [Array<Numeric>]
+    def held(lefts)
+      ends = {}
+      panels.zip(lefts).map do |panel, left|
+        least, most = panel.travel
+        least = [least, ends[panel.lane]].compact.max
+        left.clamp(least, [least, most].max).tap { |held| ends[panel.lane] = held + width }
       end
-      open
     end
 
     # The runs of track that panels keep to: one, or the halves of a

@@ -38,6 +38,9 @@ module YellowTrack
 
     def makeup = @makeup ||= Makeup.new(opening["makeup"], thickness:, weighed: opening["weighed"])
 
+    # The gap under the panels along the floor.
+    def floor_gap = @floor_gap ||= FloorGap.new(brief, brief.figures.finished_floor + gap)
+
     # What comes off a slab, if there is one.
     def slab = @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?)
 

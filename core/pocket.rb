@@ -61,6 +61,11 @@ module YellowTrack
 
     def wall_beside = depth
 
+    # Left edges that a panel can go to: closed, and in its pocket.
+    #
+    # @return [Array(Rational, Rational)]
+    def travel(panel) = [panel.x, open_lefts[panels.index(panel)]].minmax
+
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,
@@ -172,8 +177,6 @@ module YellowTrack
       Panel.new(name:, lane: 1, x: left, width:, height:, thickness:, weight:, hands:, rollers: [inset, width - inset],
         gap: floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + width)).freeze
     end
-
-    def floor_gap = @floor_gap ||= FloorGap.new(brief, brief.figures.finished_floor + gap)
 
     def rail
       length = work.sum("track.length", "Track", "down(clear + pockets × depth, grain)", clear: clear_wanted, depth:,

@@ -7,6 +7,9 @@ module YellowTrack
     # The families that are set side by side, each with its default kit and the
     # plain reasons that practitioners weigh (handbook 3).
     module Candidates
+      # Choices that outlive a change of family.
+      KEPT = %w[slab packing weighed].freeze
+
       module_function
 
       # The families side by side for a surveyed opening.
@@ -15,12 +18,25 @@ module YellowTrack
       #   panels' thickness and make-up where they suit a kit
       # @return [Choose]
       def choose(document)
-        units = (document["units"] || "mm").to_sym
         openings = file.fetch("candidates").map do |candidate|
-          set = candidate["set"].merge(panel(candidate["set"], document["set"], units))
-          [candidate["name"], Shelf.opening(document.merge("set" => set)), candidate["reasons"]]
+          [candidate["name"], Shelf.opening(document.merge("set" => set(document, candidate))), candidate["reasons"]]
         end
         Choose.new(openings, openings.first[1].printer)
+      end
+
+      # The set of one of them, for an opening file.
+      #
+      # @param name [String] as in "Pocket"
+      # @return [Hash, nil] nil for a name that is none of theirs
+      def set_named(document, name)
+        candidate = file.fetch("candidates").find { |one| one["name"] == name }
+        candidate && set(document, candidate)
+      end
+
+      # A candidate's set, with what the fitter has in mind and at hand.
+      def set(document, candidate)
+        chosen = document["set"]
+        candidate["set"].merge(panel(candidate["set"], chosen, (document["units"] || "mm").to_sym), chosen.slice(*KEPT)).compact
       end
 
       # The reason that always stands beside them.

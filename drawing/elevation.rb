@@ -2,123 +2,144 @@
 
 module YellowTrack
   module Drawing
-    # A bypass set from the room: opening, track, panels with their rollers
-    # and guides, and the sizes a fitter cuts to.
+    # A set from the room: opening, panels, what they run or turn on, and the
+    # sizes a fitter cuts to. Each manner of hanging draws what it runs on.
     class Elevation
       WIDTH = 400
       HEIGHT = 560
-      BOX = [34, 44, 306, 440].freeze # what the opening is fitted in
+      BOX = [34, 44, 306, 440].freeze # what is shown is fitted in
       WALL = 14 # how much of the wall is shown beside and above
       TRACK = 6
       ROLLER = 5
 
-      # @param plan [Plan] of a bypass set
-      # @param lefts [Array<Numeric>] left edge of each panel as shown, mm
-      # @param printer [Length::Printer]
-      def initialize(plan, lefts, printer)
+      class << self
+        # The elevation in the set's own manner.
+        #
+        # @param plan [Plan]
+        # @param moves [Moves] where its panels stand
+        # @param printer [Length::Printer]
+        def of(plan, moves, printer) = const_get(MANNERS.fetch(plan.set.kit.support || plan.set.kit.family)).new(plan, moves, printer)
+      end
+
+      MANNERS = {"top-hung" => "Hung", "bottom-rolling" => "Rolling", "wall-hung" => "OnTheWall", "bifold" => "Folding",
+                 "pocket" => "InTheWall"}.freeze
+
+      def initialize(plan, moves, printer)
         @plan = plan
         @set = plan.set
-        @lefts = lefts
+        @moves = moves
         @printer = printer
-        @frame = Frame.new(width, head, BOX, align: :top)
+        @from, @to = span
+        @frame = Frame.new(@to - @from, top, BOX, align: :top)
       end
 
       # @return [String] SVG
       def to_s
         @svg = SVG.new(WIDTH, HEIGHT, title: "Front, from the room", description:, name: "front")
         wall
-        @set.panels.zip(@lefts).sort_by { |panel, _| -panel.lane }.each { |panel, left| panel(panel, left) }
-        track
-        @set.panels.zip(@lefts).each { |panel, left| hangers(panel, left) }
-        guides
+        draw
         sizes
         @svg.to_s
       end
 
       private
 
-      def width = [@plan.figures.greatest_width, @set.run_end].max
+      # What is shown of the floor's length, mm.
+      def span = [0, [@plan.figures.greatest_width, @plan.sizing.jambs.last].max]
 
-      def head = @plan.figures.head_high
+      # What is shown above the datum, mm.
+      def top = @plan.figures.head_high
 
-      def track_face = @set.track.mount_height
+      def draw = raise(NotImplementedError, "#{self.class} draws its panels and what they run on")
 
-      def panel_foot = @plan.figures.finished_floor + @set.support.gap
+      def x(mm) = @frame.x(mm - @from)
+
+      def y(mm) = @frame.y(mm)
+
+      def foot = @plan.figures.finished_floor + @set.gap
+
+      def lefts = @moves.lefts
 
       def figure(mm) = @printer.text(mm)
 
       def description
-        panels = @set.panels.map { |panel| "#{panel.name} in lane #{panel.lane}" }.join(", ")
-        "#{@set.panels.length} panels, #{panels}, each #{figure(@set.width)} wide and #{figure(@set.height)} high, " \
-          "in an opening of #{figure(@plan.sizing.before_packing)}. Lap #{figure(@set.lap)}. " \
-          "Track #{figure(@set.track.length)}."
+        names = @set.panels.map(&:name).join(", ")
+        "#{(@set.panels.length == 1) ? "One panel" : "#{@set.panels.length} panels"}, #{names}, #{figure(@set.width)} wide and " \
+          "#{figure(@set.height)} high, in an opening of #{figure(@plan.sizing.before_packing)}. Track #{figure(@set.track.length)}."
       end
 
       def wall
-        left, top = @frame.at(0, head)
-        right, foot = @frame.at(width, 0)
-        @svg.polygon([[left - WALL, foot], [left - WALL, top - WALL], [right + WALL, top - WALL], [right + WALL, foot],
-          [right, foot], [right, top], [left, top], [left, foot]], "wall")
-        @svg.line([left - WALL * 2, foot], [right + WALL * 2, foot], "cut")
+        left, right = x(opening_left), x(opening_right)
+        head, floor = y(@plan.figures.head_high), y(0)
+        edge = [x(@from) - WALL, x(@to) + WALL]
+        @svg.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor], [right, head],
+          [left, head], [left, floor]], "wall")
+        @svg.line([edge[0] - WALL, floor], [edge[1] + WALL, floor], "cut")
         covering(left, right)
       end
+
+      def opening_left = 0
+
+      def opening_right = [@plan.figures.greatest_width, @plan.sizing.jambs.last].max
+
+      def above = y(top) - WALL
 
       def covering(left, right)
         return unless @plan.figures.covering.positive?
 
-        y = @frame.y(@plan.figures.finished_floor)
-        @svg.line([left, y], [right, y], "hidden")
+        level = y(@plan.figures.finished_floor)
+        @svg.line([left, level], [right, level], "hidden")
       end
 
-      def panel(panel, left)
-        corner = @frame.at(left, panel_foot + panel.height)
-        size = [@frame.length(panel.width), @frame.length(panel.height)]
-        @svg.group("panel lane-#{panel.lane}", "data-panel": panel.name) do
-          @svg.rect(corner, size, "face")
-          middle = corner[0] + size[0] / 2
-          @svg.text([middle, corner[1] + size[1] * 0.36], panel.name, "letter")
-          @svg.text([middle, corner[1] + size[1] * 0.36 + 22], "lane #{panel.lane}", "quiet")
+      # A panel's face from one x to another.
+      def face(panel, from, to, css = "")
+        corner = [x(from), y(foot + panel.height)]
+        @svg.group("panel #{css}", "data-panel": panel.name) do
+          @svg.rect(corner, [x(to) - x(from), @frame.length(panel.height)], "face")
+          name(panel, (x(from) + x(to)) / 2, corner[1] + @frame.length(panel.height) * 0.36)
         end
       end
 
-      def hangers(panel, left)
-        top = @frame.y(panel_foot + panel.height)
-        panel.rollers.each do |roller|
-          x = @frame.x(left + roller)
-          @svg.line([x, track_y], [x, top + 10], "seen")
-          @svg.circle([x, track_y + TRACK / 2], ROLLER, "runs")
+      def name(panel, middle, height)
+        @svg.text([middle, height], panel.name, "letter")
+        @svg.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane && @set.panels.any? { |other| other.lane != panel.lane }
+      end
+
+      # The panels, those farthest from the room first.
+      def faces
+        @set.panels.zip(lefts).sort_by { |panel, _| -(panel.lane || 1) }
+          .each { |panel, left| face(panel, left, left + panel.width, "lane-#{panel.lane}") }
+      end
+
+      # Hangers from a track whose face is at a height, mm.
+      def hangers(height)
+        @set.panels.zip(lefts).each do |panel, left|
+          panel.rollers.each do |roller|
+            place = x(left + roller)
+            @svg.line([place, y(height)], [place, y(foot + panel.height) + 10], "seen")
+            @svg.circle([place, y(height) + TRACK / 2], ROLLER, "runs")
+          end
         end
       end
 
-      def track_y = @frame.y(track_face)
-
-      def track
-        left = @frame.x(@plan.sizing.start)
-        @svg.rect([left, track_y], [@frame.length(@set.track.length), TRACK], "runs track")
-      end
-
-      def guides
-        @set.laps.each do |lap|
-          x, y = @frame.at(lap.guide_at, @plan.figures.finished_floor)
-          @svg.rect([x - 4, y - 6], [8, 7], "runs")
-        end
+      def guides(places)
+        places.each { |place| @svg.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
       end
 
       def sizes
-        dimension = Dimension.new(@svg)
-        ends = @plan.sizing.jambs.map { |x| @frame.x(x) }
-        dimension.across(*ends, @frame.y(head) - WALL - 10, figure(@plan.sizing.width), feet: @frame.y(head) - WALL)
-        top, foot = [panel_foot + @set.height, panel_foot].map { |y| @frame.y(y) }
-        dimension.upright(top, foot, ends[1] + WALL + 26, figure(@set.height), feet: ends[1] + WALL)
-        widths(dimension)
+        @dimension = Dimension.new(@svg)
+        ends = @plan.sizing.jambs.map { |jamb| x(jamb) }
+        @dimension.across(*ends, above - 10, figure(@plan.sizing.width), feet: above)
+        side = x(@to) + WALL
+        @dimension.upright(y(foot + @set.height), y(foot), side + 26, figure(@set.height), feet: side)
+        widths
       end
 
       # Each panel's width under it; neighbours on two lines, since they lap.
-      def widths(dimension)
-        feet = @frame.y(0) + 4
-        @set.panels.zip(@lefts).each_with_index do |(panel, left), place|
-          from, to = @frame.x(left), @frame.x(left + panel.width)
-          dimension.across(from, to, feet + 26 + 26 * (place % 2), figure(panel.width), feet:)
+      def widths
+        feet = y(0) + 4
+        @set.panels.zip(lefts).each_with_index do |(panel, left), place|
+          @dimension.across(x(left), x(left + panel.width), feet + 26 + 26 * (place % 2), figure(panel.width), feet:)
         end
       end
     end

@@ -42,7 +42,7 @@ module YellowTrack
       def y(gap) = TOP + [gap.to_f, 0].max * factor * @frame.scale
 
       # Place and gap at every station and both jambs.
-      def gaps = @gaps ||= @plan.survey.floor.places(@from, @to).map { |mm| [mm, @set.support.floor_gap.at(mm)] }
+      def gaps = @gaps ||= @plan.survey.floor.places(@from, @to).map { |mm| [mm, @set.floor_gap.at(mm)] }
 
       def description
         "Gap under the panels: #{gaps.map { |mm, gap| "#{@printer.text(gap)} at #{@printer.text(mm)}" }.join(", ")}. " \

@@ -46,15 +46,15 @@ module YellowTrack
       def description
         return "Nothing worked out yet." unless @plan
 
-        "#{@plan.set.panels.length} panels #{@plan.set.pattern.text}."
+        "#{@plan.opening.kit.name}, panels #{@plan.set.panels.map(&:name).join(", ")}."
       end
 
       def panels(svg)
         return unless @plan
 
         high = sides[1]
-        @plan.set.panels.sort_by { |panel| -panel.lane }.each do |panel|
-          tall = (panel.height * SCALE).to_f.clamp(0, high - 5)
+        @plan.set.panels.sort_by { |panel| -(panel.lane || 1) }.each do |panel|
+          tall = (panel.height * SCALE).to_f.clamp(0, high - 1)
           svg.rect([EDGE + panel.x * SCALE, EDGE + high - tall - 1], [panel.width * SCALE, tall], "face lane-#{panel.lane}")
         end
       end

@@ -6,7 +6,7 @@ module YellowTrack
     #
     # key   where it stands in the opening file
     # label what the fitter calls it there
-    # kind  :length, :flag, :choice, :lanes, :pair (two lengths) or :layer
+    # kind  :length, :flag, :choice, :count, :lanes, :pair (two lengths) or :layer
     #       (a material and its thickness)
     # hint  how to take it, or what it means
     # options, for a :choice: value to words
@@ -42,6 +42,7 @@ module YellowTrack
       def whole(list)
         case kind
         when :pair then list.values_at(0, 1).map(&:to_s)
+        when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
         when :layer then {"material" => list[0], "thickness" => list[1]}.reject { |_, text| text.to_s.empty? }
         else list.first

@@ -8,7 +8,6 @@ module YellowTrack
     # document that differs in anything is another document.
     class Worked
       KEPT = 128
-      DRAWN = %w[top-hung].freeze # supports that the screens can draw
 
       @latest = {}
       @lock = Mutex.new
@@ -55,15 +54,8 @@ module YellowTrack
 
       private
 
-      # Sets that the screens cannot draw yet are refused here; bin/plan works
-      # them out.
       def work_out
-        plan = Plan.of(opening)
-        return plan if DRAWN.include?(opening.kit.support)
-
-        @refusal = Fault.new("#{(opening.kit.support || opening.family).capitalize} sets are worked out by bin/plan; " \
-          "their drawings are not built yet. Drawn today: #{DRAWN.join(", ")} bypass sets.")
-        nil
+        Plan.of(opening)
       rescue Fault => e
         @refusal = e
         nil

@@ -7,7 +7,6 @@ module YellowTrack
       # @param set [Bifold] sized
       def initialize(set)
         @set = set
-        @floor_gap = FloorGap.new(set.brief, set.brief.figures.finished_floor + set.gap)
       end
 
       # @return [Array<Panel>] from the left
@@ -15,7 +14,7 @@ module YellowTrack
         roles.zip(lefts).each_with_index.map do |(role, left), place|
           name = Family::NAMES[place]
           Panel.new(name:, x: left, width: @set.width, height: @set.height, thickness: @set.thickness, weight: @set.weight,
-            hands: @set.hands, gap: @floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + @set.width),
+            hands: @set.hands, gap: @set.floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + @set.width),
             holes: (role == :pivot) ? pivot_holes : [hole("top", "lead", @set.lead_inset, "guide pin")]).freeze
         end
       end

@@ -10,6 +10,8 @@ module YellowTrack
 
       # @return [Rational] the rail's line above the finished floor, mm
       attr_reader :rail_line
+      # @return [Rational] x of the rail's left end, mm
+      attr_reader :rail_start
       # @return [Rational] packing behind the rail, mm
       attr_reader :standoff
       # @return [Studs]
@@ -49,11 +51,12 @@ module YellowTrack
       def track
         stop = set.kit.fetch("stop")
         length = rail_length(stop)
+        @rail_start = start_of_rail(stop)
         mount_height = work.sum("track.mount_height", "Rail's mounting height", "high floor + rail line", rail_line:,
           high_floor: brief.figures.finished_floor, why: "Above the datum.")
-        rail = Track.new(set.kit, length:, pieces: set.pieces_on_stock(length, resting_rollers(rail_start(stop))), mount_height:,
+        rail = Track.new(set.kit, length:, pieces: set.pieces_on_stock(length, resting_rollers(rail_start)), mount_height:,
           packing: 0r)
-        @studs = Studs.new(brief.survey["wall.studs"], rail, rail_start(stop))
+        @studs = Studs.new(brief.survey["wall.studs"], rail, rail_start)
         rail
       end
 
@@ -99,7 +102,7 @@ module YellowTrack
           why: "The panel's back clears the deepest thing on the wall.")
       end
 
-      def rail_start(stop)
+      def start_of_rail(stop)
         return set.run_start - stop if set.pattern.laps.positive?
 
         parking.key?("left") ? -set.width - stop : set.run_start - stop

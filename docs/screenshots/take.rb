@@ -7,9 +7,12 @@ require "support/browser"
 # Each picture: its name, the page, and the size it is taken at.
 VIEWS = {
   "wall" => ["/", Browser::DESK], "job" => ["/jobs/1", Browser::DESK],
-  "measure" => ["/openings/1/measure", Browser::DESK], "measure-slip-inches" => ["/openings/2/measure", Browser::DESK],
-  "size" => ["/openings/1/size?at[A]=0&at[B]=100", Browser::DESK], "sheet" => ["/openings/1/sheet", Browser::DESK],
-  "measure-phone" => ["/openings/2/measure", Browser::PHONE], "size-phone" => ["/openings/1/size", Browser::PHONE]
+  "measure" => ["/openings/2/measure", Browser::DESK], "measure-slip-inches" => ["/openings/9/measure", Browser::DESK],
+  "choose" => ["/openings/3/choose", Browser::DESK],
+  "size" => ["/openings/2/size?at[A]=0&at[B]=100", Browser::DESK], "size-on-the-wall" => ["/openings/1/size?at[A]=400", Browser::DESK],
+  "size-folding" => ["/openings/4/size?at[fold]=55", Browser::DESK], "size-pocket" => ["/openings/6/size?at[A]=500", Browser::DESK],
+  "sheet" => ["/openings/2/sheet", Browser::DESK],
+  "measure-phone" => ["/openings/9/measure", Browser::PHONE], "size-phone" => ["/openings/4/size?at[fold]=40", Browser::PHONE]
 }.freeze
 
 Browser.register

@@ -21,7 +21,7 @@ RSpec.describe "From readings to panels, in the browser" do
     session.find(".next a").click
     expect(session).to have_css("#numbers-panels .figure", text: "919")
     session.execute_script("const a = document.getElementById('slide-A'); a.value = 300; a.dispatchEvent(new Event('input', { bubbles: true }))")
-    expect(session).to have_css(".lanes-says", text: "Clear 300")
+    expect(session).to have_css(".above-says", text: "Clear 300")
 
     session.refresh
     expect(session).to have_css("#numbers-panels .figure", text: "919")
@@ -31,16 +31,16 @@ RSpec.describe "From readings to panels, in the browser" do
 
   it "drags a panel with the pointer, no farther than its travel" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
-    panel = session.find(".lanes [data-panel=A] .face").native
+    panel = session.find(".above [data-panel=A] .face").native
     session.driver.browser.action.move_to(panel).click_and_hold.move_by(400, 0).release.perform
-    expect(session).to have_css(".lanes-says", text: "Clear 887")
+    expect(session).to have_css(".above-says", text: "Clear 887")
     expect(session.find_field("slide-A").value.to_f).to eq 887
   end
 
   it "slides by keyboard alone, and opens a sum" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
     session.find_field("slide-B").send_keys(:home)
-    expect(session).to have_css(".lanes-says", text: "Clear 887")
+    expect(session).to have_css(".above-says", text: "Clear 887")
     session.find("#working-panels-width summary").send_keys(:enter)
     expect(session).to have_css(".sum-words", text: "down((run + laps × lap − meets × meet gap) ÷ panels, grain)")
   end

@@ -36,8 +36,8 @@ RSpec.describe YellowTrack::Bypass do
     expect(set.widest).to eq 1808 - 921
     expect(set.bays.map(&:reachable)).to eq [true, false, true]
     expect(set.bays[1].widest).to eq 289
-    expect(set.clear_windows([0, 100])).to eq [[1021, 1808]]
-    expect(set.clear_windows([0, 887])).to eq []
+    expect(YellowTrack::Moves.new(plan, "B" => 100).windows).to eq [[1021, 1808]]
+    expect(YellowTrack::Moves.new(plan).windows).to eq []
   end
 
   it "refuses what is not built or does not fit, by key and in plain words" do
@@ -118,15 +118,6 @@ RSpec.describe YellowTrack::Bypass do
         expect(other.x).to be >= one.right
       else
         expect((one.lane - other.lane).abs * (set.air + set.thickness) - set.thickness).to be >= 3
-      end
-    end
-
-    it "shows as clear only what no panel covers" do
-      each_plan(60) do |made, _|
-        lefts = made.set.panels.map { |panel| random.rand(panel.travel[0].to_f..panel.travel[1].to_f) }
-        made.set.clear_windows(lefts).each do |from, to|
-          lefts.each { |left| expect(left >= to || left + made.set.width <= from).to be true }
-        end
       end
     end
   end

@@ -3,14 +3,14 @@
 RSpec.describe "The drawings" do
   let(:set) { plan("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]]) }
   let(:printer) { set.opening.printer }
-  let(:closed) { set.set.panels.map(&:x) }
+  let(:closed) { YellowTrack::Moves.new(set) }
 
   def svg(drawing) = Nokogiri::XML(drawing.to_s).remove_namespaces!
 
   def number(node, name) = node[name].to_f
 
   it "draw the elevation in real proportion, track, rollers and guide with it" do
-    picture = svg(YellowTrack::Drawing::Elevation.new(set, closed, printer))
+    picture = svg(YellowTrack::Drawing::Elevation.of(set, closed, printer))
     faces = picture.css(".face")
     expect(faces.length).to eq 2
     faces.each { |face| expect(number(face, "height") / number(face, "width")).to be_within(0.001).of(2191 / 921.0) }
@@ -19,8 +19,41 @@ RSpec.describe "The drawings" do
     expect(picture.css("text.figure").map(&:text)).to include("921.0")
   end
 
+  Kinds::ALL.each_key do |kind|
+    it "are to scale, from the front and from above: #{kind}" do
+      made = plan_of(document_of(kind, Random.new(RSpec.configuration.seed)))
+      moves = YellowTrack::Moves.new(made)
+      front = svg(YellowTrack::Drawing::Elevation.of(made, moves, made.opening.printer))
+      faces = front.css(".panel > .face")
+      expect(faces.length).to eq made.set.panels.length
+      scale = number(front.at_css(".track"), "width") / made.set.track.length
+      faces.each do |face|
+        expect(number(face, "width") / scale).to be_within(2).of(made.set.width.to_f)
+        expect(number(face, "height") / scale).to be_within(2).of(made.set.height.to_f)
+      end
+      drawing = YellowTrack::Drawing::Above.of(made, moves, made.opening.printer)
+      wide = svg(drawing).css(".panel > .face").map { |face| face["points"] ? across(face) : number(face, "width") }
+      expect(wide.map { |width| width * drawing.millimetres }).to all be_within(3).of(made.set.width.to_f)
+    end
+  end
+
+  def across(polygon)
+    xs = polygon["points"].split.map { |point| point.split(",").first.to_f }
+    xs.max - xs.min
+  end
+
+  it "draw a fold at its angle, the pin on the track, and the swept shape" do
+    made = plan_of(document_of("bifold, two pairs", Random.new(7)))
+    open = YellowTrack::Moves.new(made, "fold" => 60)
+    picture = svg(YellowTrack::Drawing::Above.of(made, open, printer))
+    expect(picture.css(".panel.folds").length).to eq 4
+    expect(picture.css("polyline.hidden").length).to eq 4
+    line = number(picture.at_css(".runs-line"), "y1")
+    expect(picture.css("circle.runs").map { |pin| number(pin, "cy") }).to all be_within(0.05).of(line)
+  end
+
   it "draw the lanes to scale, with what is clear and which bays come clear" do
-    open = YellowTrack::Drawing::Lanes.new(set, [0, 0], printer)
+    open = YellowTrack::Drawing::Above.of(set, YellowTrack::Moves.new(set, "B" => 0), printer)
     picture = svg(open)
     expect(picture.css(".panel .face").map { |face| (number(face, "width") * open.millimetres).round }).to eq [921, 921]
     expect(picture.css(".bay.clear").length).to eq 1
@@ -60,7 +93,7 @@ RSpec.describe "The drawings" do
   end
 
   it "have a text alternative with their numbers and carry no style" do
-    [YellowTrack::Drawing::Elevation.new(set, closed, printer), YellowTrack::Drawing::Lanes.new(set, closed, printer),
+    [YellowTrack::Drawing::Elevation.of(set, closed, printer), YellowTrack::Drawing::Above.of(set, closed, printer),
       YellowTrack::Drawing::FloorStrip.new(set, printer)].each do |drawing|
       picture = svg(drawing)
       expect(picture.at_css("title").text).not_to be_empty

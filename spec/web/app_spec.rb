@@ -133,19 +133,54 @@ RSpec.describe YellowTrack::Web::App do
     expect(last_response).to be_ok
   end
 
-  it "refuses in plain words a set that is not built" do
-    {"bifold" => "fold-34", "pocket" => "pocket-90", "bypass" => "bar-3"}.each do |family, kit|
-      row = hang("set.family" => family, "set.kit" => kit, "set.pattern" => nil)
+  Kinds::ALL.each_key do |kind|
+    it "draws and tells a set of its kind: #{kind}" do
+      given = document_of(kind, Random.new(RSpec.configuration.seed))
+      given["survey"]["bays"] = [[0, 300], [300, 600]]
+      row = hang("survey" => given["survey"], "set" => given["set"])
+      %w[size measure sheet working].each do |page|
+        look("/openings/#{row.id}/#{page}")
+        expect(last_response).to be_ok, page
+      end
       look("/openings/#{row.id}/size")
-      expect(page.text).to include("their drawings are not built yet")
-      look("/openings/#{row.id}/measure")
-      expect(last_response).to be_ok
+      expect(page.css("figure svg desc").map(&:text)).to all match(/\d/)
+      expect(page.css("input[type=range]")).not_to be_empty
+      moved = page.css("input[type=range]").map { |move| "#{move["name"]}=#{move["max"]}" }.join("&")
+      look("/openings/#{row.id}/slide?#{moved}")
+      expect(page.at_css(".above-says").text).to match(/Clear \d/)
     end
+  end
+
+  it "sets the families side by side on this opening, ranked with reasons" do
+    row = hang("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]])
+    look("/openings/#{row.id}/choose")
+    names = page.css(".candidate h2").map { |heading| heading.text.strip.sub(/\A\d\s+/, "") }
+    expect(names.length).to eq 7
+    expect(page.at_css(".why-first").text).to include(names.first)
+    expect(page.css(".candidate svg").length).to eq 7
+    expect(page.at_css(".candidate.taken h2").text).to include("Top-hung bypass")
+    expect(page.text.gsub(/\s+/, " ")).to include("Bay 2 stays shut")
+  end
+
+  it "takes another family with a press, keeping the slab, and logs what it was" do
+    row = hang("set.slab" => {"width" => 926, "height" => 2200})
+    send_form("/openings/#{row.id}/set", {"family" => "Pocket", "seen" => "1"})
+    expect(last_response.status).to eq 303
+    expect(saved(row, "set")).to include("family" => "pocket", "kit" => "pocket-90", "slab" => {"width" => 926, "height" => 2200})
+    expect(book.log.before(row.id, "set")).to include("kit" => "twin-42")
+    send_form("/openings/#{row.id}/set", {"family" => "Curtain", "seen" => "2"})
+    expect(last_response.status).to eq 422
+  end
+
+  it "says what is still to read before families can be compared" do
+    row = hang("survey.widths.top" => nil)
+    look("/openings/#{row.id}/choose")
+    expect(page.text).to include("width at the head")
   end
 
   it "says of the later stages what they will hold and that they are not there yet" do
     row = hang
-    %w[choose prepare cut hang adjust hand-over].each do |stage|
+    %w[prepare cut hang adjust hand-over].each do |stage|
       look("/openings/#{row.id}/#{stage}")
       expect(page.text).to include("It is not built yet."), stage
     end

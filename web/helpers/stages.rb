@@ -6,7 +6,6 @@ module YellowTrack
       # What a stage's page needs to say.
       module Stages
         TO_COME = {
-          "choose" => "The door families side by side on this opening: what each clears, what it takes, what it weighs.",
           "prepare" => "What to pack, what to level, what to build down, and what has to wait for another trade.",
           "cut" => "Which piece comes from which bar, and where every hole is drilled.",
           "hang" => "The steps of this very set with its own numbers, ticked as they are done.",
@@ -20,6 +19,7 @@ module YellowTrack
         def stage_mark(stage)
           case stage
           when "measure" then measured_mark
+          when "choose" then @work.plan ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : ""
           when "size" then @work.plan ? mark(worst_of("bypass.", "alter."), word: false) : ""
           else ""
           end
@@ -36,15 +36,34 @@ module YellowTrack
           @stage == "measure" && (@work.closure&.suspects || []).include?(field.key.delete_prefix("survey."))
         end
 
+        # The families side by side for this opening.
+        def choice = @choice ||= @work.survey.complete? ? Data::Candidates.choose(@row.document.to_h) : nil
+
+        # Whether the opening's set is this candidate's.
+        def taken?(candidate)
+          set = candidate.set
+          set && @work.opening.kit.id == candidate.plan.opening.kit.id && @work.plan && @work.plan.set.panels.length == set.panels.length
+        end
+
+        # What a candidate takes of its surroundings. @return [String] HTML
+        def takes_words(candidate)
+          taken = {"of floor in front" => candidate.floor_in_front, "of wall beside" => candidate.wall_beside,
+                   "of the opening's depth" => candidate.depth_taken}.select { |_, mm| mm.positive? }
+          taken.empty? ? "nothing beside it" : taken.map { |where, mm| "#{set_fractions(@work.printer.with_unit(mm.round))} #{where}" }.join(", ")
+        end
+
+        # Where the panels are to be shown: where the page asks, else closed.
+        def moves = @moves ||= Moves.new(@work.plan, params["at"].is_a?(Hash) ? params["at"] : {})
+
         def strip = @strip ||= Drawing::FloorStrip.new(@work.plan, @work.printer)
 
-        def lanes = @lanes ||= Drawing::Lanes.new(@work.plan, lefts, @work.printer)
+        def above = @above ||= Drawing::Above.of(@work.plan, moves, @work.printer)
 
-        # The drawings of the Size stage, panels where they are slid to.
+        # The drawings of the Size stage, panels where they are moved to.
         # @return [String] SVG
-        def front_drawing = drawn(:front) { Drawing::Elevation.new(@work.plan, lefts, @work.cut_printer) }
+        def front_drawing = drawn(:front) { Drawing::Elevation.of(@work.plan, moves, @work.cut_printer) }
 
-        def lanes_drawing = drawn(:lanes) { lanes }
+        def above_drawing = drawn(:above) { above }
 
         def strip_drawing = @work.piece(:strip) { strip.to_s }
 
@@ -86,10 +105,9 @@ module YellowTrack
 
         private
 
-        # Closed panels are drawn once for a document; slid ones as they slide.
+        # Closed panels are drawn once for a document; moved ones as they move.
         def drawn(name)
-          closed = lefts == @work.plan.set.panels.map(&:x)
-          closed ? @work.piece(name) { yield.to_s } : yield.to_s
+          moves.closed? ? @work.piece(name) { yield.to_s } : yield.to_s
         end
 
         def measured_mark

@@ -40,8 +40,26 @@ module YellowTrack
           sag.positive? ? "sag in the middle" : "higher in the middle"
         end
 
+        # The set in numbers, part by part.
+        def tally = @tally ||= Web::Tally.of(self, @work)
+
         # The rows of one part of the Size stage. @return [String] HTML
-        def size_rows(part) = @work.piece(:rows, part, @row.id) { SizeRows.new(self, @work).public_send(part) }
+        def size_rows(part)
+          @work.piece(:rows, part, @row.id) do
+            tally.rows(part).map { |row| number_row(row.name, row.figure, row.after, keys: row.keys, codes: row.codes, line: row.line) }.join
+          end
+        end
+
+        # What stands beside an empty field of a choice.
+        def usual(key)
+          kit_key = Web::Tally::FROM_KIT[key]
+          (kit_key && kit_text(kit_key)) || Web::Tally::USUAL[key]
+        end
+
+        def above_caption
+          {"bypass" => "Lanes, from above · slide a panel", "bifold" => "From above · fold the panels",
+           "pocket" => "From above · slide the panel in"}.fetch(@work.opening.family)
+        end
       end
     end
   end

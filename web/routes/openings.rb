@@ -5,16 +5,20 @@ module YellowTrack
     module Routes
       # One opening: its stages, its values, its sheet.
       module Openings
-        BUILT = %w[measure size].freeze
+        BUILT = %w[measure choose size].freeze
 
         def self.registered(app)
           app.helpers(Loading)
           stages(app)
+          choosing(app)
           values(app)
         end
 
         def self.stages(app)
-          app.get(%r{/openings/(\d{1,9})}) { |id| redirect to("/openings/#{id}/#{load_opening(id).reached}"), 303 }
+          app.get(%r{/openings/(\d{1,9})}) do |id|
+            reached = load_opening(id).reached
+            redirect to("/openings/#{id}/#{BUILT.include?(reached) ? reached : "size"}"), 303
+          end
 
           app.get(%r{/openings/(\d{1,9})/sheet}) do |id|
             load_opening(id)
@@ -44,11 +48,24 @@ module YellowTrack
           end
         end
 
+        # Takes one of the families side by side.
+        def self.choosing(app)
+          app.post(%r{/openings/(\d{1,9})/set}) do |id|
+            load_opening(id)
+            set = Data::Candidates.set_named(@row.document.to_h, params["family"]) or
+              halt 422, "There is no family of that name. Load the page again."
+            book.openings.change(@row.id, "set", set, seen: Integer(params["seen"] || "0", 10), overrule: true) do |document|
+              Work.columns(document, @row.stage)
+            end
+            redirect to("/openings/#{id}/size"), 303
+          end
+        end
+
         def self.values(app)
           app.post(%r{/openings/(\d{1,9})/values}) do |id|
             load_opening(id)
             @field = Fields[params["key"]] or halt 422, "There is no such value to change. Load the page again."
-            @stage = BUILT.include?(params["stage"]) ? params["stage"] : "measure"
+            @stage = (params["stage"] == "size") ? "size" : "measure"
             write
             htmx? ? renewed : redirect(to("/openings/#{id}/#{@stage}##{@field.id}"), 303)
           end
@@ -82,16 +99,6 @@ module YellowTrack
           def renewed
             @renewed = true
             erb :"#{@stage}/renewed", layout: false
-          end
-
-          # Left edges of the panels as they are to be shown: where the page
-          # asks, within each panel's travel; closed where it does not.
-          def lefts
-            asked = params["at"].is_a?(Hash) ? params["at"] : {}
-            @work.plan.set.panels.map do |panel|
-              wanted = Float(asked[panel.name].to_s, exception: false)
-              wanted&.finite? ? wanted.clamp(*panel.travel.map(&:to_f).minmax) : panel.x
-            end
           end
         end
       end

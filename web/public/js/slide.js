@@ -4,7 +4,7 @@ export function dragPanels() {
   let held = null
 
   document.addEventListener("pointerdown", (event) => {
-    const panel = event.target.closest?.(".lanes .slides[data-panel]")
+    const panel = event.target.closest?.(".above .slides[data-panel]")
     if (!panel) return
     const figure = panel.closest("figure")
     const picture = figure.querySelector("svg")

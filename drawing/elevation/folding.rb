@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class Elevation
+      # Panels that fold, seen from the front at the angle they stand at.
+      class Folding < Elevation
+        private
+
+        def draw
+          @set.panels.zip(@moves.spans).each { |panel, (from, to)| face(panel, from, to) }
+          @svg.rect([x(@plan.sizing.start), y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          half_jambs if @set.half_jamb
+          pivots
+        end
+
+        def half_jambs
+          left, right = @plan.sizing.jambs
+          strip, head = @frame.length(@set.half_jamb), y(@plan.figures.head_high)
+          tall = y(0) - head
+          @svg.rect([x(left), head], [strip, tall], "strip")
+          @svg.rect([x(right) - strip, head], [strip, tall], "strip")
+          @svg.rect([x(left), head], [x(right) - x(left), strip], "strip")
+        end
+
+        def pivots
+          @set.pivots.each { |place| [foot, foot + @set.height].each { |height| @svg.circle([x(place), y(height)], ROLLER - 1, "runs") } }
+        end
+
+        # Widths are those of the closed panels.
+        def widths
+          feet = y(0) + 4
+          @set.panels.each_with_index do |panel, place|
+            @dimension.across(x(panel.x), x(panel.right), feet + 26 + 26 * (place % 2), figure(panel.width), feet:)
+          end
+        end
+      end
+    end
+  end
+end

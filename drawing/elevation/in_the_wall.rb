@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class Elevation
+      # Panels that slide into the wall; the pockets dashed.
+      class InTheWall < Elevation
+        private
+
+        def span
+          left, right = @plan.sizing.jambs
+          sides = @set.pocket_sides
+          [sides.include?("left") ? left - @set.needed_beside : left, sides.include?("right") ? right + @set.needed_beside : right]
+        end
+
+        def opening_left = @plan.sizing.jambs.first
+
+        def opening_right = @plan.sizing.jambs.last
+
+        def draw
+          faces
+          pockets
+          @svg.rect([x(track_start), y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          hangers(@set.track.mount_height)
+        end
+
+        def track_start = @set.pocket_sides.include?("left") ? @plan.sizing.start - @set.depth : @plan.sizing.start
+
+        def pockets
+          left, right = @plan.sizing.jambs
+          @set.pocket_sides.each do |side|
+            from = (side == "left") ? left - @set.depth : right
+            @svg.rect([x(from), y(@plan.figures.head_high)], [@frame.length(@set.depth), y(0) - y(@plan.figures.head_high)], "hidden")
+          end
+        end
+      end
+    end
+  end
+end

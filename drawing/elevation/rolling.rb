@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class Elevation
+      # Panels that roll on a rail at the floor, a channel above them.
+      class Rolling < Elevation
+        private
+
+        def draw
+          faces
+          start = x(@plan.sizing.start)
+          @svg.rect([start, y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          @svg.rect([start, y(rail)], [@frame.length(@set.track.to_h[:floor_rail]), 3], "runs")
+          wheels
+        end
+
+        # What the wheels stand on, mm.
+        def rail = foot - @set.kit.fetch("rail.height")
+
+        def wheels
+          @set.panels.zip(lefts).each do |panel, left|
+            panel.rollers.each { |roller| @svg.circle([x(left + roller), y(rail) - 2], ROLLER - 1, "runs") }
+          end
+        end
+      end
+    end
+  end
+end

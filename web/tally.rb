@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    # The Size stage's numbers for one family, part by part: which numbers
+    # stand together, which checks concern them, which choices bite there.
+    class Tally
+      # One number: name, figure (HTML), the words behind it, its workings, the
+      # checks that concern it, and the line under it where that is not its
+      # first working's sum.
+      Row = Struct.new(:name, :figure, :after, :keys, :codes, :line, keyword_init: true)
+
+      # Choices whose empty field shows the kit's value, by its key there.
+      FROM_KIT = {
+        "set.lap" => "lap.design", "set.gap" => "gap.design", "set.inset" => "inset.design", "set.cover.side" => "cover.side",
+        "set.cover.head" => "cover.head", "set.side_gap" => "side_gap", "set.setback" => "setback"
+      }.freeze
+
+      # What others are usually.
+      USUAL = {
+        "set.makeup.0" => "hollow core", "set.width" => "cut to fit", "set.slab.foot" => "28 mm", "set.packing.left" => "0",
+        "set.packing.right" => "0", "set.bumper" => "0", "set.proud" => "0", "set.fit" => "as usual", "set.nib" => "0", "set.lining" => "20 mm",
+        "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
+      }.freeze
+
+      PANEL_CHOICES = %w[set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
+
+      class << self
+        # @param page [App] writes the numbers
+        # @param work [Work]
+        def of(page, work) = const_get({"bypass" => "Sliding", "bifold" => "Folding", "pocket" => "Pocketed"}.fetch(work.opening.family)).new(page, work)
+      end
+
+      def initialize(page, work)
+        @page = page
+        @work = work
+        @plan = work.plan
+        @set = @plan&.set
+      end
+
+      # @return [Array<Row>] of a part
+      def rows(part) = @plan ? [public_send(part)].flatten.compact : []
+
+      # The choice that stands beside a part's numbers, and those behind a fold
+      # under it with what that is called.
+      #
+      # @return [Array(String, Array), Array(nil, nil)]
+      def choices(part) = self.class::CHOICES.fetch(part, [nil, nil])
+
+      def panels
+        names = @set.panels.map(&:name).join(", ")
+        [row("Panel#{"s" if @set.panels.length > 1} #{names}", "#{cut(@set.width)} <small>wide</small> × #{cut(@set.height)}", "high",
+          %w[panels.width panels.height sizing.width run], line: "#{@page.short_sum("panels.width")}<br>#{@page.short_sum("panels.height")}",
+          codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
+            %w[survey.suspect survey.range survey.spread survey.taper]),
+          row("Each weighs", "#{@set.weight.to_f.round(1)} <small>kg</small>", hands, %w[panels.weight], codes: ["#{family}.weight"])]
+      end
+
+      def slab
+        alter = @set.slab
+        return unless alter.slab?
+
+        [row("Cut off slab", "#{cut(alter.width)} <small>wide,</small> #{cut(alter.height)}", "off the foot", %w[alter.width alter.height],
+          line: "#{@page.short_sum("alter.width")}<br>#{@page.short_sum("alter.height")}",
+          codes: %w[alter.block alter.stile alter.narrow alter.none]), (lipping if alter.lipping.positive?)]
+      end
+
+      def track
+        row("Track", cut(@set.track.length), "one end only", %w[track.length track.packing track.mount_height],
+          line: "#{@page.short_sum("track.length")}. #{pieces}#{packing}")
+      end
+
+      def gap
+        row("Floor gap", derived(@set.gap), "over the high point", ["gap", "set.gap", *gap_keys], line: gap_line,
+          codes: ["#{family}.gap.least", "#{family}.gap.most", "survey.fall"])
+      end
+
+      private
+
+      def family = @work.opening.family
+
+      def row(name, figure, after, keys, codes: [], line: nil) = Row.new(name:, figure:, after:, keys:, codes:, line:)
+
+      def cut(mm) = @page.cut(mm)
+
+      def derived(mm) = @page.derived(mm)
+
+      def hands
+        {1 => "one can lift it", 2 => "two to lift it", 3 => "three to lift it, or a lifter"}.fetch(@set.hands)
+      end
+
+      def lipping
+        row("Lipping", cut(@set.slab.lipping), "on the foot", %w[alter.lipping], codes: %w[alter.lipping])
+      end
+
+      def pieces
+        return "" if @set.track.joints.empty?
+
+        "In #{@set.track.pieces.length} pieces: #{@set.track.pieces.map { |piece| cut(piece) }.join(" and ")}. "
+      end
+
+      def packing
+        most = @set.track.packing
+        most.positive? ? "Pack up to #{derived(most)} over it." : "No packing."
+      end
+
+      def gaps = @set.panels.map(&:gap)
+
+      def gap_line = "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} under the panels"
+
+      def gap_keys = @set.panels.flat_map { |panel| ["panels.#{panel.name}.gap.least", "panels.#{panel.name}.gap.most"] }
+
+      def opens(line: nil)
+        share = (@plan.working["reach.share"]&.value || 0).to_f
+        shut = @set.bays.count { |bay| !bay.reachable }
+        row("Opens", derived(@set.widest), "#{(share * 100).round} %#{", #{shut} of #{@set.bays.length} bays stay shut" if shut.positive?}",
+          %w[reach.widest reach.share], codes: %w[bypass.bay], line:)
+      end
+    end
+  end
+end

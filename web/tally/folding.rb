@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    class Tally
+      # Bifold sets.
+      class Folding < Tally
+        CHOICES = {
+          panels: [nil, ["Change panels: thickness, make-up, width, fit", PANEL_CHOICES + %w[set.hand]]],
+          slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
+          pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.setback]]],
+          gap: ["set.gap", nil],
+          track: [nil, ["Packing", %w[set.packing.left set.packing.right]]]
+        }.freeze
+
+        def parts = %i[panels slab pivots lead gap track room opens]
+
+        def pivots
+          [row("Side gap", derived(@set.gaps.side), "pivots at #{@set.pivots.map { |place| @work.printer.short(place) }.join(" and ")}",
+            %w[pivots.side_gap pivots.least_corner pivots.least_half_jamb pivots.at.left pivots.at.right],
+            line: "kit's, the turn's and the strip's, the most of them", codes: %w[bifold.pinch bifold.lean bifold.setback]), strip].compact
+        end
+
+        def lead
+          name, gap = @set.two_pairs? ? ["Meet gap", @set.gaps.meet] : ["Lead gap", @set.gaps.lead]
+          row(name, derived(gap), "pinch #{@work.printer.short(@set.fold.pinch)}",
+            ["fold.#{@set.two_pairs? ? "meet" : "lead"}_gap", "fold.wanted_gap", "fold.pinch"],
+            codes: %w[bifold.lead bifold.strike bifold.wide])
+        end
+
+        def room
+          row("Into the room", derived(@set.fold.projection), "at the most of the fold", %w[fold.projection fold.guide_travel fold.angle],
+            codes: %w[bifold.room])
+        end
+
+        def opens = super(line: "clear at the widest fold")
+
+        private
+
+        def strip
+          return unless @set.half_jamb
+
+          row("Half jamb hides", derived(@set.hidden), "of the panel's edge", %w[pivots.hidden pivots.top_seen], codes: %w[bifold.hidden bifold.top])
+        end
+      end
+    end
+  end
+end

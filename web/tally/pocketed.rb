@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    class Tally
+      # Pocket sets.
+      class Pocketed < Tally
+        CHOICES = {
+          panels: [nil, ["Change panels: thickness, make-up, width, fit", PANEL_CHOICES + %w[set.leaves set.opens]]],
+          slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
+          gap: ["set.gap", nil], rollers: ["set.inset", nil], stay: ["set.nib", nil],
+          frame: [nil, ["Lining, service side, packing", %w[set.lining set.service_side set.packing.left set.packing.right]]]
+        }.freeze
+
+        def parts = %i[panels slab frame wall stay gap track rollers opens]
+
+        def frame
+          [row("Rough opening", "#{cut(rough("width"))} <small>×</small> #{cut(rough("height"))}", "between studs, to the header",
+            %w[pocket.rough_width pocket.rough_height pocket.depth], codes: %w[pocket.load pocket.beside pocket.service]),
+            row("Pocket", derived(@set.depth), "deep", %w[pocket.depth], codes: %w[pocket.services])]
+        end
+
+        def wall
+          row("Wall", derived(@set.wall), "thick, screws #{@work.printer.short(@set.longest_screw)} at most", %w[pocket.wall pocket.longest_screw],
+            codes: %w[pocket.wall pocket.fixing])
+        end
+
+        def stay
+          row("Stays in", derived(@set.stay), "of the pocket when closed", %w[pocket.stay meets.gap], codes: %w[pocket.stay pocket.nib])
+        end
+
+        def rollers
+          row("Rollers", "#{derived(@set.inset)} <small>and</small> #{derived(@set.width - @set.inset)}", "from the left edge of each",
+            %w[panels.rollers set.inset])
+        end
+
+        public :opens
+
+        private
+
+        def rough(side) = @plan.working["pocket.rough_#{side}"].value
+      end
+    end
+  end
+end
