@@ -15,6 +15,14 @@ module YellowTrack
       # @return [Array<Job>] in their order
       def all = @jobs.order(:position, :id).map { |row| Job.new(**row) }
 
+      # Jobs whose name or place holds some text.
+      #
+      # @return [Array<Job>]
+      def named_like(text)
+        like = "%#{@jobs.escape_like(text)}%"
+        @jobs.where(Sequel.ilike(:name, like) | Sequel.ilike(:place, like)).order(:position, :id).map { |row| Job.new(**row) }
+      end
+
       # @return [Job, nil]
       def find(id) = @jobs.first(id:)&.then { |row| Job.new(**row) }
 

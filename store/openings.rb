@@ -6,7 +6,7 @@ module YellowTrack
     # read the columns beside it.
     class Openings
       Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
-        :changed_at, keyword_init: true)
+        :changed_at, :binned_at, keyword_init: true)
 
       # What came of a change.
       #
@@ -22,12 +22,35 @@ module YellowTrack
         @openings = db[:openings]
       end
 
-      # @return [Array<Opening>] of a job, by letter
-      def of(job_id) = @openings.where(job_id:).order(Sequel.function(:length, :letter), :letter).map { |row| opening(row) }
+      # @return [Array<Opening>] of a job, by letter, none of the bin
+      def of(job_id) = hanging.where(job_id:).map { |row| opening(row) }
 
       # @return [Hash{Integer => Array<Opening>}] of every job, by its id
-      def by_job
-        @openings.order(Sequel.function(:length, :letter), :letter).map { |row| opening(row) }.group_by(&:job_id)
+      def by_job = hanging.map { |row| opening(row) }.group_by(&:job_id)
+
+      # @return [Array<Opening>] of a job's bin, the last binned first
+      def binned(job_id) = @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).map { |row| opening(row) }
+
+      # Puts an opening in the bin, or brings it back.
+      #
+      # @return [Opening]
+      def bin(id, binned: true, who: "fitter")
+        @db.transaction do
+          now = find(id)
+          next now if binned == !now.binned_at.nil?
+
+          version = now.version + 1
+          @openings.where(id:).update(binned_at: binned ? Clock.now : nil, version:)
+          @log.add(opening_id: id, version:, kind: "made", key: binned ? "binned" : "brought back", before: nil, after: nil, who:, at: Clock.now)
+          find(id)
+        end
+      end
+
+      # Openings whose name holds some text.
+      #
+      # @return [Array<Opening>]
+      def named_like(text)
+        hanging.where(Sequel.ilike(:name, "%#{@openings.escape_like(text)}%")).map { |row| opening(row) }
       end
 
       # @return [Opening, nil]
@@ -72,6 +95,8 @@ module YellowTrack
       end
 
       private
+
+      def hanging = @openings.where(binned_at: nil).order(:job_id, Sequel.function(:length, :letter), :letter)
 
       # One key lies within the other, as a list's place within the list.
       def clash?(one, other) = one == other || one.start_with?("#{other}.") || other.start_with?("#{one}.")

@@ -26,19 +26,29 @@ module YellowTrack
         {worst: work.plan&.worst&.to_s, stage: work.reached}
       end
 
+      # @return [Symbol] :mm or :in, that its numbers are shown in
+      attr_reader :shown
+
       # @param row [Store::Openings::Opening]
-      def initialize(row)
+      # @param other [Boolean] show numbers in the other unit than the job's
+      def initialize(row, other: false)
         @row = row
         @worked = Worked.of(row.document.to_h)
+        @shown = other ? (Length::UNITS - [opening.units]).first : opening.units
       end
 
       def survey = opening.survey
 
-      # Shows derived figures: to 0.1 mm, or the sixteenth.
-      def printer = opening.printer
+      # Whether numbers are shown in another unit than they are cut in.
+      def translated? = shown != opening.units
 
-      # Shows what is cut: to the grain.
-      def cut_printer = Length::Printer.new(opening.units, opening.grain)
+      # Shows derived figures: to 0.1 mm, or the sixteenth.
+      def printer = translated? ? other_printer : opening.printer
+
+      # Shows what is cut: to the grain; in the other unit as near as it shows.
+      def cut_printer = translated? ? other_printer : Length::Printer.new(opening.units, opening.grain)
+
+      def other_printer = Length::Printer.new(shown, (shown == :in) ? Length::GRAIN[:in] / 2 : 1r / 10)
 
       # The stage it has come to: openings whose readings close are sized at
       # once.

@@ -48,7 +48,7 @@ module YellowTrack
 
       # A piece of a page that depends on the document alone, made once.
       #
-      # @param name [Array] what it is, and of which opening
+      # @param name [Array] what it is, of which opening, shown in which unit
       # @yieldreturn [String] HTML
       def piece(*name) = @pieces[name] ||= yield.freeze
 

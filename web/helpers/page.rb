@@ -43,10 +43,10 @@ module YellowTrack
           draft ? field.texts(draft.typed) : field.texts(@row.document[field.key])
         end
 
-        def unit = @work.opening.units.to_s
+        def unit = @work.shown.to_s
 
         # Phones: digits for millimetres; inches need marks and spaces.
-        def keyboard = (unit == "mm") ? "decimal" : "text"
+        def keyboard = (@work.opening.units == :mm) ? "decimal" : "text"
 
         def title = @title ? "#{@title} · Yellow Track" : "Yellow Track"
       end

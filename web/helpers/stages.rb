@@ -65,7 +65,7 @@ module YellowTrack
 
         def above_drawing = drawn(:above) { above }
 
-        def strip_drawing = @work.piece(:strip) { strip.to_s }
+        def strip_drawing = @work.piece(:strip, @work.shown) { strip.to_s }
 
         # Where a field stands on its page.
         def field_locals(field)
@@ -107,7 +107,7 @@ module YellowTrack
 
         # Closed panels are drawn once for a document; moved ones as they move.
         def drawn(name)
-          moves.closed? ? @work.piece(name) { yield.to_s } : yield.to_s
+          moves.closed? ? @work.piece(name, @work.shown) { yield.to_s } : yield.to_s
         end
 
         def measured_mark

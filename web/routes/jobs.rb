@@ -36,6 +36,7 @@ module YellowTrack
             @job = book.jobs.find(Integer(id, 10)) or halt 404
             @title = @job.name
             @works = book.openings.of(@job.id).map { |row| Work.new(row) }
+            @binned = book.openings.binned(@job.id)
           end
         end
       end

@@ -77,14 +77,17 @@ module YellowTrack
             @row = book.openings.find(Integer(id, 10)) or halt 404
             @job = book.jobs.find(@row.job_id)
             @title = "#{@row.letter} #{@row.name}, #{@job.name}"
-            @work = Work.new(@row)
+            session["other_unit"] = params["unit"] == "other" if params["unit"]
+            @work = work_of(@row)
           end
+
+          def work_of(row) = Work.new(row, other: session["other_unit"] == true)
 
           def write
             writing = Writing.new(book, @row)
             @result = written(writing, Integer(params["seen"] || "0", 10))
             @row = @result.opening
-            @work = Work.new(@row)
+            @work = work_of(@row)
           end
 
           def written(writing, seen)

@@ -1,8 +1,40 @@
-// 1 to 8 go to the stages; never taken while typing.
+// The keys of the list that ? shows; never taken while typing.
+const GO = { w: "/", k: "/kits" }
+
 export function stageKeys() {
+  let going = false
+  const list = document.getElementById("keys")
+  const button = document.querySelector("[data-keys]")
+  if (button && list) {
+    button.hidden = false
+    button.addEventListener("click", () => list.showModal())
+  }
+
   document.addEventListener("keydown", (event) => {
-    if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("input, select, textarea")) return
-    const stage = document.querySelectorAll(".rail li a")[Number(event.key) - 1]
-    if (stage && /^[1-8]$/.test(event.key)) stage.click()
+    if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("input, select, textarea") || list?.open) return
+    const go = going && GO[event.key]
+    going = event.key === "g"
+    if (go) location.assign(go)
+    else if (/^[1-8]$/.test(event.key)) document.querySelectorAll(".rail li a")[Number(event.key) - 1]?.click()
+    else if (event.key === "?") list?.showModal()
+    else if (event.key === "/") follow(event, '[data-key="/"]')
+    else if (event.key === "u") follow(event, '[data-key="u"]')
+    else if (event.key === "m") document.querySelector(".rail li a")?.click()
+    else if (event.key === "j" || event.key === "k") number(event.key === "j" ? 1 : -1)
+    else if (event.key === "w") document.activeElement.closest?.("details.working")?.querySelector("summary").click()
   })
+}
+
+function follow(event, selector) {
+  event.preventDefault()
+  document.querySelector(selector)?.click()
+}
+
+// Walks from number to number by their sums.
+function number(step) {
+  const sums = [...document.querySelectorAll("details.working > summary")]
+  const now = sums.indexOf(document.activeElement)
+  const next = sums[now < 0 ? (step > 0 ? 0 : sums.length - 1) : now + step]
+  next?.focus()
+  next?.scrollIntoView({ block: "nearest" })
 }

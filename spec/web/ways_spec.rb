@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+RSpec.describe "Ways about" do
+  include Site
+
+  it "finds jobs and openings by a part of a name, marks taken as they are" do
+    hang("name" => "Bunk room 2, 100% dry")
+    {"bunk" => "Bunk room 2", "OSIER" => "Osier Weir", "100%" => "Bunk room 2"}.each do |asked, found|
+      look("/search?q=#{Rack::Utils.escape(asked)}")
+      expect(page.css(".found li").text).to include(found)
+    end
+    ["_unk", "%%", "nothing <b>"].each do |asked|
+      look("/search?q=#{Rack::Utils.escape(asked)}")
+      expect(page.css(".found li")).to be_empty
+      expect(page.text).to include("Nothing is called")
+    end
+  end
+
+  it "shows the other unit, and goes back, without touching what is saved" do
+    row = hang
+    look("/openings/#{row.id}/size?unit=other")
+    expect(page.at_css("#numbers-panels .figure").text).to match(%r{36 1/4})
+    look("/openings/#{row.id}/size")
+    expect(page.at_css(".head-unit").text).to start_with("in")
+    look("/openings/#{row.id}/size?unit=own")
+    expect(page.at_css("#numbers-panels .figure").text).to include("921")
+    expect(book.openings.find(row.id).version).to eq 1
+  end
+
+  it "names an opening anew, and refuses a name that is none" do
+    row = hang
+    send_form("/openings/#{row.id}/name", {"name" => "  Bunk room   7 "})
+    expect(book.openings.find(row.id)).to have_attributes(name: "Bunk room 7")
+    expect(saved(row, "name")).to eq "Bunk room 7"
+    send_form("/openings/#{row.id}/name", {"name" => " "})
+    expect(last_response.status).to eq 422
+    expect(last_response.body).to include("A name is needed")
+  end
+
+  it "copies to a neighbour: choices yes, readings no, and says why" do
+    row = hang("set.lap" => "40")
+    send_form("/openings/#{row.id}/copy", {})
+    follow_redirect!
+    expect(page.text).to include("The readings did not: no two closets are alike")
+    copy = book.openings.of(row.job_id).last
+    expect(copy.document["set.lap"]).to eq "40"
+    expect(copy.document["survey"]).to eq({})
+  end
+
+  it "bins an opening and brings it back, whole" do
+    row = hang
+    send_form("/openings/#{row.id}/bin", {})
+    follow_redirect!
+    expect(page.css(".hung li").text).not_to include("Bunk room")
+    expect(page.at_css(".binned").text).to include("Bunk room")
+    send_form("/openings/#{row.id}/bring-back", {})
+    expect(book.openings.of(row.job_id).map { |found| found.document.to_h }).to eq [row.document.to_h]
+    expect(book.log.since(row.id, 1).map(&:key)).to eq ["binned", "brought back"]
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # Openings named anew, copied, binned and brought back.
+      module Keeping
+        def self.registered(app)
+          app.post(%r{/openings/(\d{1,9})/name}) do |id|
+            load_opening(id)
+            name = Store::Jobs.named(params["name"])
+            book.openings.change(@row.id, "name", name, seen: @row.version) { {} }
+            redirect to("/jobs/#{@row.job_id}"), 303
+          rescue Fault => e
+            halt 422, e.words
+          end
+
+          # Choices come along, readings do not: no two closets are alike.
+          app.post(%r{/openings/(\d{1,9})/copy}) do |id|
+            load_opening(id)
+            document = Store::Document.blank(name: "#{@row.name[0, 100]}, neighbour", units: @row.document["units"], set: @row.document["set"])
+            row = book.openings.add(job_id: @row.job_id, document:)
+            redirect to("/openings/#{row.id}/measure?copied=#{@row.letter}"), 303
+          end
+
+          {"bin" => true, "bring-back" => false}.each do |way, binned|
+            app.post(%r{/openings/(\d{1,9})/#{way}}) do |id|
+              load_opening(id)
+              book.openings.bin(@row.id, binned:)
+              redirect to("/jobs/#{@row.job_id}"), 303
+            end
+          end
+        end
+      end
+    end
+  end
+end
