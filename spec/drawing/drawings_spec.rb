@@ -37,6 +37,17 @@ RSpec.describe "The drawings" do
     end
   end
 
+  Kinds::ALL.each_key do |kind|
+    it "cut head and foot across to one scale: #{kind}" do
+      made = plan_of(document_of(kind, Random.new(RSpec.configuration.seed)))
+      picture = svg(YellowTrack::Drawing::Sections.of(made, made.opening.printer))
+      faces = picture.css(".face").map { |face| number(face, "width") }
+      expect(faces.uniq.length).to eq 1
+      expect(picture.css("text.figure").map(&:text)).to include(made.opening.printer.short(made.set.thickness), made.opening.printer.short(made.set.gap))
+      expect(picture.to_s).not_to match(/NaN|Infinity/)
+    end
+  end
+
   def across(polygon)
     xs = polygon["points"].split.map { |point| point.split(",").first.to_f }
     xs.max - xs.min

@@ -26,7 +26,7 @@ RSpec.describe "Files in and out" do
 
   it "gives every drawing as a picture of its own" do
     row = hang
-    %w[front above floor shape].each do |name|
+    %w[front above floor sections shape].each do |name|
       look("/openings/#{row.id}/#{name}.svg")
       expect(last_response["content-type"]).to include("image/svg+xml")
       expect(Nokogiri::XML(last_response.body).errors).to eq []

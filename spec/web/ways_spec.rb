@@ -57,4 +57,18 @@ RSpec.describe "Ways about" do
     expect(book.openings.of(row.job_id).map { |found| found.document.to_h }).to eq [row.document.to_h]
     expect(book.log.since(row.id, 1).map(&:key)).to eq ["binned", "brought back"]
   end
+
+  it "lists the kits, shows each sheet as what it is, and gives it as JSON that its schema lets through" do
+    look("/kits")
+    expect(page.css(".found li").length).to eq 9
+    YellowTrack::Data::Shelf.kits.each_key do |id|
+      look("/kits/#{id}")
+      expect(last_response).to be_ok, id
+      expect(page.css("svg .face")).not_to be_empty
+      look("/kits/#{id}.json")
+      expect(YellowTrack::Data::Shelf.kit(JSON.parse(last_response.body)).to_h).to eq YellowTrack::Data::Shelf.kits.fetch(id).to_h
+    end
+    look("/kits/none")
+    expect(last_response.status).to eq 404
+  end
 end

@@ -65,6 +65,8 @@ module YellowTrack
 
         def above_drawing = drawn(:above) { above }
 
+        def sections_drawing = @work.piece(:sections, @work.shown) { Drawing::Sections.of(@work.plan, @work.printer).to_s }
+
         def strip_drawing = @work.piece(:strip, @work.shown) { strip.to_s }
 
         # Where a field stands on its page.

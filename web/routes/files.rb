@@ -36,7 +36,7 @@ module YellowTrack
             give("#{file_name}.plan.json", "application/json", JSON.pretty_generate(@work.plan.to_h))
           end
 
-          app.get(%r{/openings/(\d{1,9})/(front|above|floor|shape)\.svg}) do |id, name|
+          app.get(%r{/openings/(\d{1,9})/(front|above|floor|sections|shape)\.svg}) do |id, name|
             load_opening(id)
             halt 404 unless @work.plan || name == "shape"
             give("#{file_name}.#{name}.svg", "image/svg+xml", Drawing::Saved.new(picture(name)).to_s)
@@ -55,7 +55,7 @@ module YellowTrack
           def file_name = "#{@job.name} #{@row.letter}".downcase.gsub(/[^a-z0-9]+/, "-")
 
           def picture(name)
-            {"front" => -> { front_drawing }, "above" => -> { above_drawing }, "floor" => -> { strip_drawing }, "shape" => -> { shape.to_s }}
+            {"front" => -> { front_drawing }, "above" => -> { above_drawing }, "floor" => -> { strip_drawing }, "sections" => -> { sections_drawing }, "shape" => -> { shape.to_s }}
               .fetch(name).call
           end
 

@@ -1,0 +1,117 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # Head and foot of a set cut across, to one scale: the room to the left, the
+    # closet to the right, every height of the stack and every depth written on
+    # it.
+    class Sections
+      WIDTH = 330
+      HEIGHT = 250
+      HEAD_TOP = 26
+      SHOWN = 70 # mm of panel shown at head and foot
+      PANEL_FOOT = 44 # screen units of panel shown above the foot
+
+      # One panel across: from and to, mm from the front.
+      Across = Struct.new(:name, :from, :to)
+
+      class << self
+        # @param plan [Plan]
+        # @param printer [Length::Printer]
+        def of(plan, printer) = const_get(Elevation::MANNERS.fetch(plan.set.kit.support || plan.set.kit.family)).new(plan, printer)
+      end
+
+      def initialize(plan, printer)
+        @plan = plan
+        @set = plan.set
+        @printer = printer
+        @scale = [0.95, 118.0 / deep, 96.0 / (above + 1)].min
+      end
+
+      # @return [String] SVG
+      def to_s
+        @svg = SVG.new(WIDTH, HEIGHT, title: "Head and foot, cut across", description:, name: "sections")
+        @dimension = Dimension.new(@svg)
+        @svg.text([82, 14], "head", "quiet")
+        @svg.text([248, 14], "foot", "quiet")
+        head
+        foot
+        @svg.to_s
+      end
+
+      private
+
+      # Front and back of what is shown, mm.
+      def deep = @set.depth_needed || 1
+
+      # From the head's face down to a panel's top, mm.
+      def above = raise(NotImplementedError, "#{self.class} knows what is above its panels")
+
+      # @return [Array<Across>]
+      def panels = raise(NotImplementedError, "#{self.class} knows where its panels are")
+
+      def description
+        "Above the panels #{say(above)}. Panel #{say(@set.thickness)} thick. Under it #{say(@set.gap)}."
+      end
+
+      def say(mm) = @printer.short(mm)
+
+      # Depth to a place in the head's or the foot's half.
+      def z(mm, half) = ((half == :head) ? 44 : 210) + mm.to_f * @scale
+
+      def down(mm) = HEAD_TOP + 16 + mm.to_f * @scale
+
+      def head
+        ceiling
+        runs
+        panels.each do |panel|
+          @svg.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
+          @svg.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
+        end
+        @dimension.upright(down(0), down(above), z(0, :head) - 20, say(above), feet: z(0, :head) - 14)
+        depths
+      end
+
+      def ceiling = @svg.rect([z(0, :head) - 14, HEAD_TOP], [deep * @scale + 28, 16], "wall")
+
+      # What the panels hang from or run in.
+      def runs
+      end
+
+      # Thickness, and the air to the next panel.
+      def depths
+        first, second = panels
+        y = down(above) + SHOWN * @scale + 26
+        @dimension.across(z(first.from, :head), z(first.to, :head), y, say(first.to - first.from), feet: y - 20)
+        @dimension.across(z(first.to, :head), z(second.from, :head), y + 24, say(second.from - first.to), feet: y - 20) if second
+      end
+
+      def foot
+        floor = HEIGHT - 50
+        under = @set.gap.to_f * FLOOR_SCALE
+        panels.each { |panel| @svg.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT], "face") }
+        ground(floor)
+        below(floor, under)
+        @dimension.upright(floor - under, floor, z(deep, :foot) + 26, say(@set.gap), feet: z(deep, :foot) + 6)
+      end
+
+      FLOOR_SCALE = 2.0 # screen units a millimetre under the panels, larger than the rest
+      private_constant :FLOOR_SCALE
+
+      # Finished floor, with a covering still to come.
+      def ground(floor)
+        covering = @plan.figures.covering
+        left, wide = z(0, :foot) - 20, deep * @scale + 40
+        @svg.line([left, floor], [left + wide, floor], "cut")
+        return unless covering.positive?
+
+        @svg.rect([left, floor], [wide, 8], "strip")
+        @svg.text([left + wide / 2, floor + 24], "#{say(covering)} covering, to come", "quiet")
+      end
+
+      # What steadies or carries the panels at the floor.
+      def below(floor, under)
+      end
+    end
+  end
+end

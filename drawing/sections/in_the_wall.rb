@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class Sections
+      # A panel inside its wall: boards, studs, and the free space each side.
+      class InTheWall < Sections
+        private
+
+        def deep = @set.wall
+
+        def above = @set.kit.fetch("head_allowance")
+
+        def side = @set.board + @set.kit.fetch("stud") + @set.kit.fetch("side_clearance")
+
+        def panels = [Across.new("A", side, side + @set.thickness)]
+
+        def runs
+          middle = z(side + @set.thickness / 2, :head)
+          build_up(:head, down(0), down(above) + SHOWN * @scale)
+          @svg.rect([middle - 14, down(0)], [28, 8], "runs")
+          @svg.line([middle, down(0) + 8], [middle, down(above)], "seen")
+          @svg.circle([middle, down(0) + 13], 6, "runs")
+        end
+
+        # Boards and studs at both sides.
+        def build_up(half, from, to)
+          board, stud = @set.board, @set.kit.fetch("stud")
+          [[0, board, "wall"], [board, stud, "strip"], [deep - board - stud, stud, "strip"], [deep - board, board, "wall"]].each do |at, thick, css|
+            @svg.rect([z(at, half), from], [thick.to_f * @scale, to - from], css)
+          end
+        end
+
+        def below(floor, under) = build_up(:foot, floor - under - PANEL_FOOT, floor)
+      end
+    end
+  end
+end
