@@ -12,12 +12,16 @@ RSpec.describe "Every screen" do
       "/openings/#{b}/sheet"]
   end
 
-  it "has nothing that axe finds serious, desk and phone" do
-    [Browser::DESK, Browser::PHONE].each do |size|
+  after { Browser.theme(session, "light") }
+
+  [["light", Browser::DESK], ["dark", Browser::DESK], ["light", Browser::PHONE]].each do |theme, size|
+    it "has nothing that axe finds serious, #{theme}, #{size.first} wide" do
+      Browser.theme(session, theme)
       Browser.size(session, size)
       screens.each do |path|
         session.visit(path)
-        expect(grave_faults).to eq([]), "#{path} at #{size}: #{grave_faults}"
+        faults = grave_faults
+        expect(faults).to eq([]), "#{path}: #{faults}"
       end
     end
   end

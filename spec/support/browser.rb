@@ -42,6 +42,11 @@ module Browser
 
   def service = Selenium::WebDriver::Chrome::Service.new(path: "/usr/bin/chromedriver")
 
+  # Day or night, as the system says it.
+  def theme(session, name)
+    session.driver.browser.execute_cdp("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: name}])
+  end
+
   # The window's size is no promise of the page's: the device's measures are.
   def size(session, (width, height), mobile: false)
     session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride",

@@ -30,14 +30,14 @@ module Site
     book.openings.add(job_id: @job.id, document: YellowTrack::Store::Document.new(document(units:, **changes)))
   end
 
-  def look(path) = get(path, {}, "HTTP_HOST" => HOST, "rack.errors" => $stderr)
+  def look(path) = get(path, {}, "HTTP_HOST" => HOST)
 
   # Posts as a page of the application would, with its token.
   def send_form(path, values, htmx: false)
     look("/")
     token = page.at_css("input[name=authenticity_token]")["value"]
     extra = htmx ? {"HTTP_HX_REQUEST" => "true"} : {}
-    post(path, values.merge("authenticity_token" => token), {"HTTP_HOST" => HOST, "rack.errors" => $stderr, **extra})
+    post(path, values.merge("authenticity_token" => token), {"HTTP_HOST" => HOST, **extra})
   end
 
   # Types a value into a field of an opening.
