@@ -6,8 +6,8 @@ module YellowTrack
     #
     # key   where it stands in the opening file
     # label what the fitter calls it there
-    # kind  :length, :flag, :choice, :count, :lanes, :pair (two lengths) or :layer
-    #       (a material and its thickness)
+    # kind  :length, :flag, :choice, :count, :lanes, :pair (two lengths), :layer (a
+    #       material and its thickness) or :texts (several, parted by ;)
     # hint  how to take it, or what it means
     # options, for a :choice: value to words
     Field = Struct.new(:key, :label, :kind, :hint, :options, keyword_init: true) do
@@ -33,6 +33,7 @@ module YellowTrack
         when :pair then Array(value).map(&:to_s).values_at(0, 1)
         when :layer then value.is_a?(Hash) ? [value["material"], value["thickness"].to_s] : Array(value).values_at(0, 1)
         when :lanes then [Array(value).join(",")]
+        when :texts then [Array(value).join("; ")]
         else [value.to_s]
         end
       end
@@ -42,6 +43,7 @@ module YellowTrack
       def whole(list)
         case kind
         when :pair then list.values_at(0, 1).map(&:to_s)
+        when :texts then list.first.split(/[;\n]|,\s+/).map(&:strip).reject(&:empty?)
         when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
         when :layer then {"material" => list[0], "thickness" => list[1]}.reject { |_, text| text.to_s.empty? }

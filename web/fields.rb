@@ -27,6 +27,25 @@ module YellowTrack
         length("survey.depth", "depth", "Front plane to the back of the jamb.")
       ].freeze
 
+      # What else is asked, by how the set hangs.
+      ABOUT = {
+        "bifold" => [length("survey.front", "free in front", "Floor before the opening that the panels may swing over.")],
+        "pocket" => [
+          length("survey.wall.thickness", "wall, thick"), length("survey.wall.board", "board, thick"),
+          length("survey.beside.left", "wall, left", "Free wall beside the opening."),
+          length("survey.beside.right", "wall, right", "Free wall beside the opening."),
+          Field.new(key: "survey.wall.services", label: "in the pocket's part", kind: :texts, hint: "Cables, pipes, drains: one after the other; none if none."),
+          Field.new(key: "survey.wall.bears_load", label: "bears load", kind: :flag),
+          Field.new(key: "survey.wall.header", label: "header planned", kind: :flag)
+        ],
+        "wall-hung" => [
+          length("survey.beside.left", "wall, left", "Free wall beside the opening."),
+          length("survey.beside.right", "wall, right", "Free wall beside the opening."),
+          length("survey.wall.projection", "stands off", "How far skirting, casing or beading stand off the wall."),
+          Field.new(key: "survey.wall.studs", label: "studs at", kind: :texts, hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920.")
+        ]
+      }.freeze
+
       CHOICES = [
         length("set.thickness", "panel thickness"),
         length("set.lap", "lap"),
@@ -65,7 +84,7 @@ module YellowTrack
           options: Makeup::AREAL.keys.to_h { |material| [material, material] })
       end.freeze
 
-      KNOWN = (TAPES + OTHERS + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
+      KNOWN = (TAPES + OTHERS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
 
       LISTS = {"survey.floor" => "station", "survey.bays" => "bay"}.freeze
 
@@ -74,6 +93,9 @@ module YellowTrack
       # @param key [String]
       # @return [Field, nil] nil for a key that no screen has
       def [](key) = KNOWN[key] || listed(key)
+
+      # What is asked beside the tape lines for a set with this kit.
+      def others(kit) = OTHERS + (ABOUT[kit.support || kit.family] || [])
 
       # The field of a place in a list: a floor station or a bay.
       def listed(key)

@@ -90,4 +90,31 @@ RSpec.describe "From readings to panels, in the browser" do
     session.find("body").send_keys("3")
     expect(session).to have_css("h1", text: "Size", visible: :all)
   end
+
+  it "comes from the wall to a sized plan by the keyboard alone, in under 150 keys" do
+    @keys = 0
+    press = lambda do |*keys|
+      keys.each { |key| @keys += key.is_a?(String) ? key.length : 1 }
+      session.driver.browser.action.send_keys(*keys).perform
+    end
+    session.visit("/jobs/1")
+    session.find_field("Where is it").send_keys("Loft 2", :enter)
+    @keys += 7
+    expect(session).to have_css("#survey-widths-top:focus")
+    %w[1806 1804 1809 2241 2238 2243 2881].each { |reading| press.call(reading, :enter) }
+    expect(session).to have_css(".next", text: "panels come to 919")
+    press.call(:escape, "3")
+    expect(session).to have_css("#numbers-panels .figure", text: "919")
+    press.call("j", "w")
+    expect(session).to have_css(".sum-words", minimum: 1)
+    expect(@keys).to be < 150
+  end
+
+  it "lists its keys" do
+    session.visit("/")
+    session.find("body").send_keys("?")
+    expect(session).to have_css("dialog[open]", text: "the working of the number")
+    session.driver.browser.action.send_keys(:escape).perform
+    expect(session).to have_no_css("dialog[open]")
+  end
 end

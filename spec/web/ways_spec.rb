@@ -71,4 +71,29 @@ RSpec.describe "Ways about" do
     look("/kits/none")
     expect(last_response.status).to eq 404
   end
+
+  it "asks what the set in mind needs, and nothing else" do
+    {"fold-34" => "survey-front", "pocket-90" => "survey-wall-services", "bar-1" => "survey-wall-studs"}.each do |kit, id|
+      row = hang("set" => {"family" => YellowTrack::Data::Shelf.kits.fetch(kit).family, "kit" => kit, "thickness" => 35})
+      look("/openings/#{row.id}/measure")
+      expect(page.at_css("##{id}")).not_to be_nil
+    end
+    look("/openings/#{hang.id}/measure")
+    expect(page.at_css("#survey-wall-services")).to be_nil
+  end
+
+  it "takes several studs or services in one field, and says which cannot be read" do
+    row = hang("set" => {"family" => "bypass", "kit" => "bar-1", "thickness" => 35})
+    type(row, "survey.wall.studs", "120; 520, 92 cm")
+    expect(saved(row, "survey.wall.studs")).to eq ["120", "520", "92 cm"]
+    type(book.openings.find(row.id), "survey.wall.studs", "120; x")
+    expect(page.at_css("#says-survey-wall-studs").text).to include("\"x\" is not a length").and include("Keep 120; 520; 92 cm")
+  end
+
+  it "goes from a working to the reading or the kit sheet it came from" do
+    row = hang("set.gap" => "10")
+    look("/openings/#{row.id}/working")
+    links = page.css(".origin a").map { |link| link["href"] }.uniq
+    expect(links).to include("/kits/twin-42", "/openings/#{row.id}/size#set-gap", "/openings/#{row.id}/measure#survey-covering-thickness")
+  end
 end

@@ -36,6 +36,18 @@ module YellowTrack
           {kit: "from the kit sheet", survey: "from the survey", fitter: "your own figure", handbook: "worked out"}.fetch(entry.from)
         end
 
+        # Where the value of a working can be seen or changed.
+        #
+        # @return [String, nil]
+        def origin_path(entry)
+          case entry.source
+          when /\Akit\./ then "/kits/#{@work.opening.kit.id}" if Data::Shelf.kits.key?(@work.opening.kit.id)
+          when /\Asurvey\./ then "/openings/#{@row.id}/measure##{entry.source.tr("._", "--")}"
+          when /\Aset\./ then "/openings/#{@row.id}/size##{entry.source.tr("._", "--")}"
+          else (entry.from == :survey) ? "/openings/#{@row.id}/measure" : nil
+          end
+        end
+
         private
 
         # Rounding and the outer function as a person says them.

@@ -11,6 +11,7 @@ export function stageKeys() {
   }
 
   document.addEventListener("keydown", (event) => {
+    if (event.key === "Escape" && event.target.matches("input, select")) event.target.blur()
     if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("input, select, textarea") || list?.open) return
     const go = going && GO[event.key]
     going = event.key === "g"

@@ -33,4 +33,5 @@ export function oneByOne() {
   const empty = fields.findIndex((field) => !field.querySelector("input:not([type=hidden])").value)
   const named = fields.findIndex((field) => location.hash === `#${field.id.replace("field-", "")}`)
   show(named >= 0 ? named : Math.max(empty, 0), false)
+  if (fields.every((field) => !field.querySelector("input:not([type=hidden])").value)) fields[0].querySelector("input:not([type=hidden])").focus()
 }
