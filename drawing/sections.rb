@@ -88,15 +88,15 @@ module YellowTrack
 
       def foot
         floor = HEIGHT - 50
-        under = @set.gap.to_f * FLOOR_SCALE
+        under = larger(@set.gap)
         panels.each { |panel| @svg.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT], "face") }
         ground(floor)
         below(floor, under)
         @dimension.upright(floor - under, floor, z(deep, :foot) + 26, say(@set.gap), feet: z(deep, :foot) + 6)
       end
 
-      FLOOR_SCALE = 2.0 # screen units a millimetre under the panels, larger than the rest
-      private_constant :FLOOR_SCALE
+      # Heights under the panels are drawn twice as large as the rest.
+      def larger(mm) = mm.to_f * 2 * @scale
 
       # Finished floor, with a covering still to come.
       def ground(floor)

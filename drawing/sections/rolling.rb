@@ -18,7 +18,7 @@ module YellowTrack
         end
 
         def below(floor, under)
-          strip = (@set.opening["base_strip"] || 0).to_f * FLOOR_SCALE
+          strip = larger(@set.opening["base_strip"] || 0)
           @svg.rect([z(0, :foot), floor - strip], [deep * @scale, strip], "strip")
           panels.each do |panel|
             middle = z((panel.from + panel.to) / 2.0, :foot)

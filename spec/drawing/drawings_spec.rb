@@ -79,6 +79,15 @@ RSpec.describe "The drawings" do
     expect(drop.max / drop.min).to be_within(0.02).of(13 / 9.0)
   end
 
+  it "draw floor and head along the opening, larger than life by the factor they say, bays between" do
+    profile = YellowTrack::Drawing::Profile.new(set, printer)
+    picture = svg(profile)
+    expect(picture.css("text.figure").map(&:text)).to eq %w[0 0 5 −4 −1 0]
+    expect(picture.css(".bay").length).to eq 3
+    floor = picture.css("polyline.cut").last["points"].split.map { |point| point.split(",").last.to_f }
+    expect(floor.first - floor.last).to be_within(0.1).of(4 * profile.factor * 620 / 1812.0)
+  end
+
   it "draw the opening's true shape with its faults larger than life, suspects lit" do
     slip = opening("survey.diagonals.rising" => 2910).survey
     shape = YellowTrack::Drawing::Shape.new(slip, YellowTrack::Survey::Closure.new(slip), printer)

@@ -65,6 +65,8 @@ module YellowTrack
 
         def above_drawing = drawn(:above) { above }
 
+        def profile = @profile ||= Drawing::Profile.new(@work.plan, @work.printer)
+
         def sections_drawing = @work.piece(:sections, @work.shown) { Drawing::Sections.of(@work.plan, @work.printer).to_s }
 
         def strip_drawing = @work.piece(:strip, @work.shown) { strip.to_s }

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # Floor and head along the opening, their rises larger than life, with the
+    # bays behind between them.
+    class Profile
+      WIDTH = 740
+      HEIGHT = 150
+      LEFT = 60
+      HEAD = 34 # screen units down to the level of the head's low point
+      FLOOR = 112 # and to that of the floor's high point
+      RISE = 18.0 # for the most either departs from it
+      FACTORS = [80, 60, 50, 40, 30, 25, 20, 15, 10, 8, 5, 4, 3, 2, 1].freeze
+
+      # @param plan [Plan]
+      # @param printer [Length::Printer]
+      def initialize(plan, printer)
+        @plan = plan
+        @printer = printer
+        @width = plan.survey["widths.bottom"]
+        @frame = Frame.new(@width, 1, [LEFT, 0, WIDTH - 2 * LEFT, 1])
+      end
+
+      # How many times larger than life rises are drawn.
+      def factor
+        most = departures.map(&:abs).max.to_f
+        FACTORS.find { |factor| most * factor * @frame.scale <= RISE } || 1
+      end
+
+      # @return [String] SVG
+      def to_s
+        @svg = SVG.new(WIDTH, HEIGHT, title: "Floor and head along the opening", description:, name: "profile")
+        bays
+        line(heads, HEAD, -6)
+        line(floors, FLOOR, 20)
+        @svg.to_s
+      end
+
+      private
+
+      def figures = @plan.figures
+
+      # Places along the floor with how far each lies above the head's low
+      # point, or below the floor's high point.
+      def heads = @heads ||= [0r, @width / 2, @width].map { |x| [x, figures.head(x) - figures.head_low] }
+
+      def floors = @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
+
+      def departures = (heads + floors).map(&:last)
+
+      def description
+        "Head above its low point: #{said(heads)}. Floor from its high point: #{said(floors)}. Drawn #{factor} times larger than life."
+      end
+
+      def said(list) = list.map { |x, rise| "#{@printer.short(rise)} at #{@printer.short(x)}" }.join(", ")
+
+      def line(list, level, figure)
+        @svg.line([@frame.x(0) - 20, level], [@frame.x(@width) + 20, level], "hidden")
+        @svg.polyline(list.map { |x, rise| [@frame.x(x), y(rise, level)] }, "cut")
+        list.each { |x, rise| @svg.text([@frame.x(x), y(rise, level) + figure], @printer.short(rise), "figure") }
+      end
+
+      def y(rise, level) = level - (rise * factor * @frame.scale).to_f.clamp(-RISE, RISE)
+
+      def bays
+        @plan.survey.bays.each_with_index do |(from, to), place|
+          left, right = @frame.x(from), @frame.x(to)
+          @svg.rect([left + 1, (HEAD + FLOOR) / 2 - 10], [right - left - 2, 20], "bay")
+          @svg.text([(left + right) / 2, (HEAD + FLOOR) / 2 + 5], "bay #{place + 1}", "bay-word")
+        end
+      end
+    end
+  end
+end
