@@ -10,12 +10,36 @@ module YellowTrack
       # before, after: as typed; nil for nothing
       Entry = Struct.new(:id, :opening_id, :version, :at, :who, :kind, :key, :before, :after, keyword_init: true)
 
+      LONGEST_REASON = 1_000
+
       def initialize(db)
         @entries = db[:log_entries]
       end
 
       def add(opening_id:, version:, kind:, key:, before:, after:, who:, at:)
         @entries.insert(opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before), after: JSON.generate(after))
+      end
+
+      # Writes down that a stop was overridden.
+      #
+      # @param opening [Openings::Opening]
+      # @param says [String] what the stop said
+      # @param reason [String] in the fitter's own words
+      # @raise [Fault] without a reason
+      def override(opening, code:, says:, reason:, who: "fitter")
+        reason = reason.to_s.scrub("?").strip
+        raise Fault.new("A stop is overridden with a written reason. Say why it will work here.", key: "reason") if reason.empty?
+        raise Fault.new("#{reason.length} characters is too long a reason. It takes #{LONGEST_REASON}.", key: "reason") if
+          reason.length > LONGEST_REASON
+
+        add(opening_id: opening.id, version: opening.version, kind: "override", key: code, before: says, after: reason, who:, at: Clock.now)
+      end
+
+      # Reasons of an opening's overridden stops, the latest of each.
+      #
+      # @return [Hash{String => String}] by code
+      def overrides(opening_id)
+        @entries.where(opening_id:, kind: "override").order(:id).to_hash(:key, :after).transform_values { |reason| JSON.parse(reason) }
       end
 
       # Changes of an opening since one of its versions, oldest first.

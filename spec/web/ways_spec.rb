@@ -96,4 +96,19 @@ RSpec.describe "Ways about" do
     links = page.css(".origin a").map { |link| link["href"] }.uniq
     expect(links).to include("/kits/twin-42", "/openings/#{row.id}/size#set-gap", "/openings/#{row.id}/measure#survey-covering-thickness")
   end
+
+  it "overrides a stop with a written reason, in the log, the stop staying in sight" do
+    row = hang("set.gap" => "3")
+    look("/openings/#{row.id}/size")
+    expect(page.at_css("#bypass-gap-least a")["href"]).to eq "/openings/#{row.id}/override/bypass.gap.least"
+    send_form("/openings/#{row.id}/override/bypass.gap.least", {"reason" => "  "})
+    expect(last_response.status).to eq 422
+    expect(page.text).to include("with a written reason")
+    send_form("/openings/#{row.id}/override/bypass.gap.least", {"reason" => "Threshold comes out <tomorrow>."})
+    look("/openings/#{row.id}/size")
+    expect(page.at_css("#bypass-gap-least").text).to include("Overridden: Threshold comes out <tomorrow>.").and include("The floor gap comes down to 3")
+    expect(book.log.overrides(row.id)).to eq("bypass.gap.least" => "Threshold comes out <tomorrow>.")
+    send_form("/openings/#{row.id}/override/bypass.depth", {"reason" => "x"})
+    expect(last_response.status).to eq 404
+  end
 end

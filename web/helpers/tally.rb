@@ -45,7 +45,7 @@ module YellowTrack
 
         # The rows of one part of the Size stage. @return [String] HTML
         def size_rows(part)
-          @work.piece(:rows, part, @row.id, @work.shown) do
+          @work.piece(:rows, part, @row.id, @work.shown, overrides) do
             tally.rows(part).map { |row| number_row(row.name, row.figure, row.after, keys: row.keys, codes: row.codes, line: row.line) }.join
           end
         end
