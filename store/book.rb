@@ -4,7 +4,7 @@ module YellowTrack
   module Store
     # One database file: the whole of what a fitter has said and done.
     class Book
-      attr_reader :db, :jobs, :openings, :log, :drafts
+      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -15,6 +15,7 @@ module YellowTrack
         @jobs = Jobs.new(db)
         @openings = Openings.new(db, @log)
         @drafts = Drafts.new(db)
+        @house_rules = HouseRules.new(db)
       end
 
       def close = @db.disconnect

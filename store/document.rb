@@ -7,9 +7,10 @@ module YellowTrack
     # An opening file as it is kept: every value as it was typed. Changed by
     # copy.
     class Document
-      # A new opening's: nothing read, the usual set.
-      def self.blank(name:, units:, set:)
-        new("format" => "yellow-track/opening", "version" => 1, "name" => name, "units" => units, "survey" => {}, "set" => set)
+      # A new opening's: nothing read.
+      def self.blank(name:, units:, set:, grain: nil)
+        new({"format" => "yellow-track/opening", "version" => 1, "name" => name, "units" => units, "grain" => grain, "survey" => {},
+             "set" => set}.compact)
       end
 
       # @param json [String]

@@ -8,7 +8,7 @@ RSpec.describe "Every screen" do
   def screens
     b, a = opening("B", "Osier Weir").id, opening("A", "Tern House").id
     ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size", "/openings/#{b}/choose",
-      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/working", "/kits", "/kits/twin-42", "/search?q=bunk",
+      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42", "/search?q=bunk",
       "/openings/#{b}/sheet"]
   end
 

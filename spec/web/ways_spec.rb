@@ -111,4 +111,21 @@ RSpec.describe "Ways about" do
     send_form("/openings/#{row.id}/override/bypass.depth", {"reason" => "x"})
     expect(last_response.status).to eq 404
   end
+
+  it "starts new openings by the house rules, and leaves those that are there" do
+    row = hang
+    send_form("/rules", {"units" => "in", "grain.in" => "1/32", "grain.mm" => "0.5 mm", "fit.bypass" => "plumb", "half_jamb" => "22 mm", "odd" => "x"})
+    expect(book.house_rules.all).to eq("units" => "in", "grain.in" => "1/32", "grain.mm" => "0.5 mm", "fit.bypass" => "plumb", "half_jamb" => "22 mm")
+    look("/")
+    expect(page.at_css("#job-units option[selected]")["value"]).to eq "in"
+    send_form("/jobs/#{row.job_id}/openings", {"name" => "Second"})
+    second = book.openings.of(row.job_id).last
+    expect([second.document["grain"], second.document["set.fit"]]).to eq ["0.5 mm", "plumb"]
+    expect(book.openings.find(row.id).document.to_h).to eq row.document.to_h
+    send_form("/openings/#{row.id}/set", {"family" => "Bifold, one pair", "seen" => "1"})
+    expect(saved(row, "set.half_jamb")).to eq("thickness" => "22 mm")
+    send_form("/rules", {"fit.bypass" => "follow", "units" => "furlongs"})
+    expect(book.house_rules.all).to include("units" => "in")
+    expect(book.house_rules.all).not_to include("fit.bypass")
+  end
 end

@@ -19,7 +19,9 @@ module YellowTrack
           app.post(%r{/jobs/(\d{1,9})/openings}) do |id|
             load_job(id)
             name = Store::Jobs.named(params["name"])
-            document = Store::Document.blank(name:, units: @job.units, set: USUAL_SET)
+            rules = book.house_rules.all
+            document = Store::Document.blank(name:, units: @job.units, grain: Data::HouseRules.grain(rules, @job.units),
+              set: USUAL_SET.merge(Data::HouseRules.for_set(rules, USUAL_SET["family"])))
             row = book.openings.add(job_id: @job.id, document:)
             redirect to("/openings/#{row.id}/measure"), 303
           rescue Fault => e

@@ -54,6 +54,7 @@ module YellowTrack
             load_opening(id)
             set = Data::Candidates.set_named(@row.document.to_h, params["family"]) or
               halt 422, "There is no family of that name. Load the page again."
+            set = Data::HouseRules.for_set(book.house_rules.all, set["family"]).merge(set)
             book.openings.change(@row.id, "set", set, seen: Integer(params["seen"] || "0", 10), overrule: true) do |document|
               Work.columns(document, @row.stage)
             end
