@@ -8,6 +8,8 @@ $LOAD_PATH.unshift(__dir__)
 ENV["APP_ENV"] = "test"
 Dir["#{__dir__}/support/{openings,cases,check_tables,kinds,site}.rb"].each { |file| require file }
 
+RSpec::Matchers.define_negated_matcher(:not_include, :include)
+
 RSpec.configure do |config|
   config.expect_with(:rspec) { |expectations| expectations.syntax = :expect }
   config.disable_monkey_patching!

@@ -75,8 +75,14 @@ module YellowTrack
         length("set.slab.stile", "stile"),
         Field.new(key: "set.fit", label: "size to", kind: :choice,
           options: {"follow" => "follow the jambs", "plumb" => "hang plumb"}),
-        Field.new(key: "set.pattern", label: "in front", kind: :lanes,
-          options: {"2,1" => "right panel in front", "1,2" => "left panel in front"})
+        Field.new(key: "set.kit", label: "kit", kind: :choice, options: Data::Shelf.kits.transform_values(&:name)),
+        Field.new(key: "set.panels", label: "panels", kind: :count, options: {"2" => "one pair", "4" => "two pairs"}),
+        Field.new(key: "set.pattern", label: "panels and lanes", kind: :lanes,
+          options: {
+            "1" => "one panel", "1,1" => "a pair that parts", "2,1" => "two, right in front", "1,2" => "two, left in front",
+            "2,1,2" => "three, middle in front", "1,2,1" => "three, middle behind", "1,2,3" => "three on three lanes",
+            "2,1,1,2" => "four that part", "1,2,1,2" => "four in turn"
+          })
       ].freeze
 
       LAYERS = (0..1).map do |place|

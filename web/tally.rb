@@ -23,7 +23,7 @@ module YellowTrack
         "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
       }.freeze
 
-      PANEL_CHOICES = %w[set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
+      PANEL_CHOICES = %w[set.kit set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
 
       class << self
         # @param page [App] writes the numbers

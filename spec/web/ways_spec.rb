@@ -128,4 +128,16 @@ RSpec.describe "Ways about" do
     expect(book.house_rules.all).to include("units" => "in")
     expect(book.house_rules.all).not_to include("fit.bypass")
   end
+
+  it "changes the kit and the panels on the spot, and offers what fits" do
+    row = hang("set" => {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => 30})
+    look("/openings/#{row.id}/size")
+    expect(page.css("#set-kit option").map { |option| option["value"] }).to include("quad-42", "tri-38").and not_include("fold-34")
+    expect(page.css("#set-pattern option").map { |option| option["value"] }).not_to include("1,2,3")
+    type(row, "set.kit", "tri-38", stage: "size")
+    type(book.openings.find(row.id), "set.pattern", "1,2,3", stage: "size")
+    expect(page.at_css("#numbers-panels .row-name").text).to eq "Panels A, B, C"
+    type(book.openings.find(row.id), "set.kit", "none-such", stage: "size")
+    expect(page.at_css("#says-set-kit").text).to include("is no kit that ships")
+  end
 end

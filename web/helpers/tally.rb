@@ -50,6 +50,17 @@ module YellowTrack
           end
         end
 
+        # What a field offers: kits of the opening's own family, patterns that
+        # its kit has lanes for.
+        def options_of(field)
+          kit = @work.opening.kit
+          case field.key
+          when "set.kit" then field.options.select { |id, _| Data::Shelf.kits.fetch(id).family == kit.family }
+          when "set.pattern" then field.options.select { |lanes, _| lanes.split(",").map(&:to_i).max <= kit["lanes"].to_i }
+          else field.options
+          end
+        end
+
         # What stands beside an empty field of a choice.
         def usual(key)
           kit_key = Web::Tally::FROM_KIT[key]

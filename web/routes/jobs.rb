@@ -6,7 +6,7 @@ module YellowTrack
       # One job and its openings.
       module Jobs
         # What a new opening is set to until its fitter chooses.
-        USUAL_SET = {"family" => "bypass", "kit" => "twin-42", "panels" => 2, "pattern" => [2, 1], "thickness" => "35 mm"}.freeze
+        USUAL_SET = {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => "35 mm"}.freeze
 
         def self.registered(app)
           app.helpers(Loading)

@@ -6,7 +6,7 @@ module YellowTrack
       # Bifold sets.
       class Folding < Tally
         CHOICES = {
-          panels: [nil, ["Change panels: thickness, make-up, width, fit", PANEL_CHOICES + %w[set.hand]]],
+          panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.panels set.hand]]],
           slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
           pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.setback]]],
           gap: ["set.gap", nil],

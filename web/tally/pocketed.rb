@@ -6,7 +6,7 @@ module YellowTrack
       # Pocket sets.
       class Pocketed < Tally
         CHOICES = {
-          panels: [nil, ["Change panels: thickness, make-up, width, fit", PANEL_CHOICES + %w[set.leaves set.opens]]],
+          panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.leaves set.opens]]],
           slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
           gap: ["set.gap", nil], rollers: ["set.inset", nil], stay: ["set.nib", nil],
           frame: [nil, ["Lining, service side, packing", %w[set.lining set.service_side set.packing.left set.packing.right]]]

@@ -6,7 +6,7 @@ module YellowTrack
       # Bypass sets, however they are carried.
       class Sliding < Tally
         CHOICES = {
-          panels: [nil, ["Change panels: thickness, make-up, width, fit", PANEL_CHOICES + %w[set.pattern]]],
+          panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.pattern]]],
           slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
           lap: ["set.lap", nil], gap: ["set.gap", nil],
           track: [nil, ["Packing and bumpers", %w[set.packing.left set.packing.right set.bumper set.base_strip]]],
