@@ -4,7 +4,7 @@ module YellowTrack
   module Store
     # One database file: the whole of what a fitter has said and done.
     class Book
-      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules
+      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -16,6 +16,7 @@ module YellowTrack
         @openings = Openings.new(db, @log)
         @drafts = Drafts.new(db)
         @house_rules = HouseRules.new(db)
+        @own_kits = OwnKits.new(db)
       end
 
       def close = @db.disconnect

@@ -7,7 +7,8 @@ module YellowTrack
     # key   where it stands in the opening file
     # label what the fitter calls it there
     # kind  :length, :flag, :choice, :count, :lanes, :pair (two lengths), :layer (a
-    #       material and its thickness) or :texts (several, parted by ;)
+    #       material and its thickness) or :texts (several, parted by ;), or
+    #       :kit (an id, or a whole sheet)
     # hint  how to take it, or what it means
     # options, for a :choice: value to words
     Field = Struct.new(:key, :label, :kind, :hint, :options, keyword_init: true) do
@@ -18,6 +19,8 @@ module YellowTrack
       #
       # @param posted [String, Array<String>]
       def value(posted)
+        return posted if posted.is_a?(Hash)
+
         list = Array(posted).map { |text| text.to_s.scrub("?").strip }
         return list.first == "1" if kind == :flag
         return nil if list.all?(&:empty?)
@@ -34,6 +37,7 @@ module YellowTrack
         when :layer then value.is_a?(Hash) ? [value["material"], value["thickness"].to_s] : Array(value).values_at(0, 1)
         when :lanes then [Array(value).join(",")]
         when :texts then [Array(value).join("; ")]
+        when :kit then [value.is_a?(Hash) ? value["id"].to_s : value.to_s]
         else [value.to_s]
         end
       end

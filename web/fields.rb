@@ -75,7 +75,7 @@ module YellowTrack
         length("set.slab.stile", "stile"),
         Field.new(key: "set.fit", label: "size to", kind: :choice,
           options: {"follow" => "follow the jambs", "plumb" => "hang plumb"}),
-        Field.new(key: "set.kit", label: "kit", kind: :choice, options: Data::Shelf.kits.transform_values(&:name)),
+        Field.new(key: "set.kit", label: "kit", kind: :kit, options: Data::Shelf.kits.transform_values(&:name)),
         Field.new(key: "set.panels", label: "panels", kind: :count, options: {"2" => "one pair", "4" => "two pairs"}),
         Field.new(key: "set.pattern", label: "panels and lanes", kind: :lanes,
           options: {

@@ -55,10 +55,16 @@ module YellowTrack
         def options_of(field)
           kit = @work.opening.kit
           case field.key
-          when "set.kit" then field.options.select { |id, _| Data::Shelf.kits.fetch(id).family == kit.family }
+          when "set.kit" then field.options.select { |id, _| Data::Shelf.kits.fetch(id).family == kit.family }.merge(own_kits(kit))
           when "set.pattern" then field.options.select { |lanes, _| lanes.split(",").map(&:to_i).max <= kit["lanes"].to_i }
           else field.options
           end
+        end
+
+        # The fitter's own kits of a kit's family, and that kit itself.
+        def own_kits(kit)
+          own = book.own_kits.all.select { |_, sheet| sheet["family"] == kit.family }.transform_values { |sheet| sheet["name"] }
+          Data::Shelf.kits.key?(kit.id) ? own : {kit.id => kit.name}.merge(own)
         end
 
         # What stands beside an empty field of a choice.

@@ -64,16 +64,24 @@ module YellowTrack
           # @return [Store::Document]
           # @raise [Fault] for what is no opening file, all of its faults named
           def read_document(upload)
-            raise Fault, "No file was chosen. Choose an opening file, as Yellow Track saves it." unless upload.is_a?(Hash) && upload[:tempfile]
-
-            text = upload[:tempfile].read(LARGEST + 1).to_s.force_encoding("UTF-8").scrub("?")
-            raise Fault, "That file is over #{LARGEST} bytes: no opening." if text.bytesize > LARGEST
-
-            document = JSON.parse(text, max_nesting: 20)
+            document = read_json(upload, "an opening file")
             opening = Data::Shelf.opening(document)
             Store::Document.new(document).with("name", Store::Jobs.named(opening.name.empty? ? upload[:filename] : opening.name))
+          end
+
+          # A file that was chosen on a page, parsed.
+          #
+          # @param what [String] what it should be: "an opening file"
+          # @raise [Fault] for none, too large a one, or one that is no JSON
+          def read_json(upload, what)
+            raise Fault, "No file was chosen. Choose #{what}, as Yellow Track saves it." unless upload.is_a?(Hash) && upload[:tempfile]
+
+            text = upload[:tempfile].read(LARGEST + 1).to_s.force_encoding("UTF-8").scrub("?")
+            raise Fault, "That file is over #{LARGEST} bytes. Choose #{what}, as Yellow Track saves it." if text.bytesize > LARGEST
+
+            JSON.parse(text, max_nesting: 20)
           rescue JSON::ParserError
-            raise Fault, "\"#{upload[:filename]}\" is no JSON. Choose an opening file, as Yellow Track saves it."
+            raise Fault, "\"#{upload[:filename]}\" is no JSON. Choose #{what}, as Yellow Track saves it."
           end
         end
       end

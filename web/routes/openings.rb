@@ -95,8 +95,11 @@ module YellowTrack
             return writing.forget(@field) if params["forget"]
             return writing.put_back(@field, seen:) if params["back"]
 
-            writing.write(@field, params["value"], seen:, overrule: params["overrule"] == "1")
+            writing.write(@field, posted, seen:, overrule: params["overrule"] == "1")
           end
+
+          # A kit of the fitter's own goes into the opening as its whole sheet.
+          def posted = (@field.kind == :kit && book.own_kits.sheet(params["value"].to_s)) || params["value"]
 
           def htmx? = request.env["HTTP_HX_REQUEST"] == "true"
 
