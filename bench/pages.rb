@@ -36,14 +36,30 @@ module YellowTrack
       private
 
       def measure(http, book)
-        times = {"bare page" => [], "Size page" => [], "Size page after a change" => []}
+        token(http)
+        times = {"bare page" => [], "Size page" => [], "Size page after a change" => [], "a reading saved, all renewed" => []}
         (COUNT + WARM).times do |turn|
-          round = [timed(http, "/bare/1"), timed(http, SIZE), afresh(http, book, turn)]
+          round = [timed(http, "/bare/1"), timed(http, SIZE), afresh(http, book, turn), typed(http, turn)]
           times.values.zip(round) { |list, time| list << time } if turn >= WARM
         end
         times.each_value(&:sort!)
-        bare, size = times.values.first(2).map { |list| Timing.median(list) }
-        [*times.map { |name, list| Timing.line(name, list) }, format("%-34s %.2f", "Size page ÷ bare page", size / bare)]
+        bare, size, _, saved = times.values.map { |list| Timing.median(list) }
+        [*times.map { |name, list| Timing.line(name, list) }, format("%-34s %.2f", "Size page ÷ bare page", size / bare),
+          format("%-34s %.2f", "saved reading ÷ bare page", saved / bare)]
+      end
+
+      # The page's token and the session it belongs to.
+      def token(http)
+        answer = http.get("/openings/1/measure")
+        @head = {"Cookie" => answer["set-cookie"].split(";").first, "HX-Request" => "true"}
+        @token = answer.body[/name="authenticity_token" value="([^"]+)"/, 1]
+      end
+
+      # Types another reading: saved, logged, drawing and tally made anew.
+      def typed(http, turn)
+        form = URI.encode_www_form("authenticity_token" => @token, "key" => "survey.depth", "value" => (124 + turn/1000r).to_f.to_s,
+          "seen" => "9999999", "stage" => "measure")
+        Timing.once { raise "not saved" unless http.post("/openings/1/values", form, @head).code == "200" }
       end
 
       def timed(http, path) = Timing.once { get(http, path) }

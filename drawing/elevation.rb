@@ -111,6 +111,14 @@ module YellowTrack
           .each { |panel, left| face(panel, left, left + panel.width, "lane-#{panel.lane}") }
       end
 
+      # A track with its fixing holes, its left end at x and its face at a
+      # height, mm.
+      def rail(start, height)
+        @svg.rect([x(start), y(height)], [@frame.length(@set.track.length), TRACK], "runs track")
+        @set.track.holes.each { |hole| @svg.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
+        @set.track.joints.each { |joint| @svg.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut") }
+      end
+
       # Hangers from a track whose face is at a height, mm.
       def hangers(height)
         @set.panels.zip(lefts).each do |panel, left|

@@ -6,7 +6,7 @@ module YellowTrack
     # read the columns beside it.
     class Openings
       Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
-        :changed_at, :binned_at, keyword_init: true)
+        :changed_at, :binned_at, :position, :notes, keyword_init: true)
 
       # What came of a change.
       #
@@ -22,7 +22,7 @@ module YellowTrack
         @openings = db[:openings]
       end
 
-      # @return [Array<Opening>] of a job, by letter, none of the bin
+      # @return [Array<Opening>] of a job, in their order, none of the bin
       def of(job_id) = hanging.where(job_id:).map { |row| opening(row) }
 
       # @return [Hash{Integer => Array<Opening>}] of every job, by its id
@@ -30,6 +30,33 @@ module YellowTrack
 
       # @return [Array<Opening>] of a job's bin, the last binned first
       def binned(job_id) = @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).map { |row| opening(row) }
+
+      # Hangs an opening before the one that hangs before it, or after the one
+      # after it; the first and the last stay.
+      #
+      # @param by [Integer] -1 or 1
+      def move(id, by)
+        @db.transaction do
+          row = find(id)
+          order = of(row.job_id)
+          other = order[[order.index { |one| one.id == id } + by, 0].max]
+          next unless other
+
+          @openings.where(id:).update(position: other.position)
+          @openings.where(id: other.id).update(position: row.position)
+        end
+      end
+
+      # Keeps what a fitter notes about an opening, and logs what it replaced.
+      def note(id, notes, who: "fitter")
+        @db.transaction do
+          now = find(id)
+          next if now.notes == notes
+
+          @openings.where(id:).update(notes:)
+          @log.add(opening_id: id, version: now.version, kind: "note", key: "notes", before: now.notes, after: notes, who:, at: Clock.now)
+        end
+      end
 
       # Puts an opening in the bin, or brings it back.
       #
@@ -46,11 +73,12 @@ module YellowTrack
         end
       end
 
-      # Openings whose name holds some text.
+      # Openings whose name or notes hold some text.
       #
       # @return [Array<Opening>]
       def named_like(text)
-        hanging.where(Sequel.ilike(:name, "%#{@openings.escape_like(text)}%")).map { |row| opening(row) }
+        like = "%#{@openings.escape_like(text)}%"
+        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).map { |row| opening(row) }
       end
 
       # @return [Opening, nil]
@@ -64,6 +92,7 @@ module YellowTrack
           at = Clock.now
           id = @openings.insert(job_id:, letter:, name: document["name"], document: document.to_json, stage:,
             family: document["set.family"], created_at: at, changed_at: at)
+          @openings.where(id:).update(position: id)
           @log.add(opening_id: id, version: 1, kind: "made", key: "opening", before: nil, after: document.to_h, who:, at:)
           find(id)
         end
@@ -96,7 +125,7 @@ module YellowTrack
 
       private
 
-      def hanging = @openings.where(binned_at: nil).order(:job_id, Sequel.function(:length, :letter), :letter)
+      def hanging = @openings.where(binned_at: nil).order(:job_id, :position, :id)
 
       # One key lies within the other, as a list's place within the list.
       def clash?(one, other) = one == other || one.start_with?("#{other}.") || other.start_with?("#{one}.")

@@ -9,7 +9,7 @@ module YellowTrack
 
         def draw
           @set.panels.zip(@moves.spans).each { |panel, (from, to)| face(panel, from, to) }
-          @svg.rect([x(@plan.sizing.start), y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          rail(@plan.sizing.start, @set.track.mount_height)
           half_jambs if @set.half_jamb
           pivots
         end

@@ -9,7 +9,7 @@ module YellowTrack
 
         def draw
           faces
-          @svg.rect([x(@plan.sizing.start), y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          rail(@plan.sizing.start, @set.track.mount_height)
           hangers(@set.track.mount_height)
           guides(@set.guides.places)
         end

@@ -20,7 +20,7 @@ module YellowTrack
         def draw
           faces
           pockets
-          @svg.rect([x(track_start), y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          rail(track_start, @set.track.mount_height)
           hangers(@set.track.mount_height)
         end
 

@@ -26,7 +26,7 @@ module YellowTrack
           edge = @plan.sizing.jambs.map { |jamb| x(jamb) }
           head = y(@plan.figures.head_high)
           @svg.polyline([[edge[0], y(0)], [edge[0], head], [edge[1], head], [edge[1], y(0)]], "hidden")
-          @svg.rect([x(rail_start), y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
+          rail(rail_start, @set.track.mount_height)
           hangers(@set.track.mount_height)
           studs
           guides(@set.guides.places)

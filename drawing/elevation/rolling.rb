@@ -10,17 +10,17 @@ module YellowTrack
         def draw
           faces
           start = x(@plan.sizing.start)
-          @svg.rect([start, y(@set.track.mount_height)], [@frame.length(@set.track.length), TRACK], "runs track")
-          @svg.rect([start, y(rail)], [@frame.length(@set.track.to_h[:floor_rail]), 3], "runs")
+          rail(@plan.sizing.start, @set.track.mount_height)
+          @svg.rect([start, y(floor_rail)], [@frame.length(@set.track.to_h[:floor_rail]), 3], "runs")
           wheels
         end
 
         # What the wheels stand on, mm.
-        def rail = foot - @set.kit.fetch("rail.height")
+        def floor_rail = foot - @set.kit.fetch("rail.height")
 
         def wheels
           @set.panels.zip(lefts).each do |panel, left|
-            panel.rollers.each { |roller| @svg.circle([x(left + roller), y(rail) - 2], ROLLER - 1, "runs") }
+            panel.rollers.each { |roller| @svg.circle([x(left + roller), y(floor_rail) - 2], ROLLER - 1, "runs") }
           end
         end
       end

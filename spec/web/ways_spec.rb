@@ -189,4 +189,42 @@ RSpec.describe "Ways about" do
       expect(book.own_kits.all.keys).to eq ["loft-bar"]
     end
   end
+
+  it "hangs openings in the fitter's own order" do
+    first, second = hang, hang
+    order = -> { book.openings.of(first.job_id).map(&:letter) }
+    send_form("/openings/#{second.id}/earlier", {})
+    expect(order.call).to eq %w[B A]
+    send_form("/openings/#{second.id}/earlier", {})
+    expect(order.call).to eq %w[B A]
+    send_form("/openings/#{second.id}/later", {})
+    send_form("/openings/#{second.id}/later", {})
+    expect(order.call).to eq %w[A B]
+  end
+
+  it "keeps notes, logs what they replaced, and finds them" do
+    row = hang
+    send_form("/openings/#{row.id}/notes", {"notes" => "key under the <mat>"})
+    send_form("/openings/#{row.id}/notes", {"notes" => "key with the keeper"})
+    look("/search?q=keeper")
+    expect(page.css(".found li").text).to include("Bunk room")
+    expect(book.log.before(row.id, "notes")).to eq "key under the <mat>"
+    send_form("/openings/#{row.id}/notes", {"notes" => "x" * 6000})
+    expect(last_response.status).to eq 422
+  end
+
+  it "says at its tape line how far a suspect reading would be out" do
+    row = hang("survey.diagonals.rising" => 2910)
+    look("/openings/#{row.id}/measure")
+    expect(page.at_css("#says-survey-diagonals-rising").text.tr("\u00A0", " ")).to match(/Out by about 2\d(\.\d)? mm\? Measure this one again\./)
+  end
+
+  it "puts two families side by side when two are pinned" do
+    row = hang
+    look("/openings/#{row.id}/choose?pin[]=0&pin[]=2")
+    expect(page.css(".pinned .candidate").length).to eq 2
+    look("/openings/#{row.id}/choose?pin[]=0")
+    expect(page.text).to include("Pin two.")
+    expect(page.css(".pinned")).to be_empty
+  end
 end

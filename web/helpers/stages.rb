@@ -39,10 +39,22 @@ module YellowTrack
         # The families side by side for this opening.
         def choice = @choice ||= @work.survey.complete? ? Data::Candidates.choose(@row.document.to_h) : nil
 
+        # The candidates that are pinned, with their places, where they are two.
+        def pinned
+          places = Array(params["pin"]).filter_map { |place| Integer(place.to_s, 10, exception: false) }.uniq
+          found = choice.ranked.each_with_index.select { |_, place| places.include?(place) }
+          (found.length == 2) ? found : []
+        end
+
         # Whether the opening's set is this candidate's.
         def taken?(candidate)
           set = candidate.set
           set && @work.opening.kit.id == candidate.plan.opening.kit.id && @work.plan && @work.plan.set.panels.length == set.panels.length
+        end
+
+        # How far a suspect reading would be out. @return [String] HTML
+        def slip_words(field)
+          set_fractions(@work.printer.with_unit(@work.closure.residuals.fetch(field.key.delete_prefix("survey.")).slip.abs))
         end
 
         # What a candidate takes of its surroundings. @return [String] HTML

@@ -5,6 +5,8 @@ module YellowTrack
     module Routes
       # Openings named anew, copied, binned and brought back.
       module Keeping
+        LONGEST_NOTES = 5_000
+
         def self.registered(app)
           app.post(%r{/openings/(\d{1,9})/name}) do |id|
             load_opening(id)
@@ -13,6 +15,23 @@ module YellowTrack
             redirect to("/jobs/#{@row.job_id}"), 303
           rescue Fault => e
             halt 422, e.words
+          end
+
+          app.post(%r{/openings/(\d{1,9})/notes}) do |id|
+            load_opening(id)
+            notes = params["notes"].to_s.scrub("?").strip
+            halt 422, "#{notes.length} characters is too long a note. It takes #{LONGEST_NOTES}." if notes.length > LONGEST_NOTES
+
+            book.openings.note(@row.id, notes)
+            redirect to("/openings/#{@row.id}/measure"), 303
+          end
+
+          {"earlier" => -1, "later" => 1}.each do |way, by|
+            app.post(%r{/openings/(\d{1,9})/#{way}}) do |id|
+              load_opening(id)
+              book.openings.move(@row.id, by) unless @row.binned_at
+              redirect to("/jobs/#{@row.job_id}"), 303
+            end
           end
 
           # Choices come along, readings do not: no two closets are alike.
