@@ -50,7 +50,7 @@ module YellowTrack
 
       # The page's token and the session it belongs to.
       def token(http)
-        answer = http.get("/openings/1/measure")
+        answer = http.get("/openings/2/measure")
         @head = {"Cookie" => answer["set-cookie"].split(";").first, "HX-Request" => "true"}
         @token = answer.body[/name="authenticity_token" value="([^"]+)"/, 1]
       end
@@ -59,7 +59,7 @@ module YellowTrack
       def typed(http, turn)
         form = URI.encode_www_form("authenticity_token" => @token, "key" => "survey.depth", "value" => (124 + turn/1000r).to_f.to_s,
           "seen" => "9999999", "stage" => "measure")
-        Timing.once { raise "not saved" unless http.post("/openings/1/values", form, @head).code == "200" }
+        Timing.once { raise "not saved" unless http.post("/openings/2/values", form, @head).code == "200" }
       end
 
       def timed(http, path) = Timing.once { get(http, path) }

@@ -4,11 +4,11 @@ export function enterGoesOn() {
   document.addEventListener("keydown", (event) => {
     if (event.key !== "Enter" || !event.target.matches(".field input:not([type=checkbox])")) return
     event.preventDefault()
-    event.target.dispatchEvent(new Event("change", { bubbles: true }))
     const inputs = [...document.querySelectorAll(".field input:not([type=hidden]), .field select")]
     const next = inputs[inputs.indexOf(event.target) + 1]
     document.dispatchEvent(new CustomEvent("reading:next", { detail: { from: event.target, to: next } }))
-    next?.focus()
+    // Leaving the field is what saves it.
+    next ? next.focus() : event.target.blur()
     next?.select?.()
   })
   document.addEventListener("focusin", light)
