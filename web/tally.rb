@@ -25,6 +25,8 @@ module YellowTrack
 
       PANEL_CHOICES = %w[set.kit set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
 
+      SLAB_CHOICES = [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]].freeze
+
       class << self
         # @param page [App] writes the numbers
         # @param work [Work]
@@ -68,6 +70,11 @@ module YellowTrack
       def track
         row("Track", cut(@set.track.length), "one end only", %w[track.length track.packing track.mount_height],
           line: "#{@page.short_sum("track.length")}. #{pieces}#{packing}")
+      end
+
+      def rollers
+        row("Rollers", "#{derived(@set.inset)} <small>and</small> #{derived(@set.width - @set.inset)}", "from the left edge of each",
+          %w[panels.rollers panels.spacing set.inset], codes: ["#{family}.inset"])
       end
 
       def gap

@@ -7,7 +7,7 @@ module YellowTrack
       class Folding < Tally
         CHOICES = {
           panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.panels set.hand]]],
-          slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
+          slab: SLAB_CHOICES,
           pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.setback]]],
           gap: ["set.gap", nil],
           track: [nil, ["Packing", %w[set.packing.left set.packing.right]]]

@@ -7,7 +7,7 @@ module YellowTrack
       class Pocketed < Tally
         CHOICES = {
           panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.leaves set.opens]]],
-          slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
+          slab: SLAB_CHOICES,
           gap: ["set.gap", nil], rollers: ["set.inset", nil], stay: ["set.nib", nil],
           frame: [nil, ["Lining, service side, packing", %w[set.lining set.service_side set.packing.left set.packing.right]]]
         }.freeze
@@ -27,11 +27,6 @@ module YellowTrack
 
         def stay
           row("Stays in", derived(@set.stay), "of the pocket when closed", %w[pocket.stay meets.gap], codes: %w[pocket.stay pocket.nib])
-        end
-
-        def rollers
-          row("Rollers", "#{derived(@set.inset)} <small>and</small> #{derived(@set.width - @set.inset)}", "from the left edge of each",
-            %w[panels.rollers set.inset])
         end
 
         public :opens

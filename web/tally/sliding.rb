@@ -7,7 +7,7 @@ module YellowTrack
       class Sliding < Tally
         CHOICES = {
           panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.pattern]]],
-          slab: [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]],
+          slab: SLAB_CHOICES,
           lap: ["set.lap", nil], gap: ["set.gap", nil],
           track: [nil, ["Packing and bumpers", %w[set.packing.left set.packing.right set.bumper set.base_strip]]],
           rollers: ["set.inset", nil], depth: ["set.proud", nil],
@@ -40,11 +40,6 @@ module YellowTrack
                      row("Floor rail", cut(rail), "one end only", %w[track.floor_rail engagement lift_room],
                        codes: %w[bypass.engage bypass.lift])
                    end)].compact
-        end
-
-        def rollers
-          row("Rollers", "#{derived(@set.inset)} <small>and</small> #{derived(@set.width - @set.inset)}", "from the left edge of each",
-            %w[panels.rollers panels.spacing set.inset], codes: %w[bypass.inset])
         end
 
         def depth
