@@ -9,7 +9,16 @@ unless defined?(Bundler)
   Gem.use_paths(Gem.dir, [*Gem.path, gems])
 end
 
-require "zeitwerk"
+begin
+  require "zeitwerk"
+rescue LoadError
+  raise if defined?(Bundler)
+
+  # A machine where nothing is installed yet: once, then go on.
+  system("#{__dir__}/bin/setup", out: $stderr) || abort("bin/setup could not install what is missing.")
+  Gem.refresh
+  require "zeitwerk"
+end
 
 # Yellow Track sizes closet door sets: the rules live in core/, and each
 # other room is a namespace of its own (see docs/working-on-it.md).
