@@ -32,9 +32,6 @@ module YellowTrack
       value.nil? ? raise(Fault.new("the kit sheet #{id} says nothing here. It is needed.", key: "kit.#{key}")) : value
     end
 
-    # Whether each adjuster is turned by a screw or set along a slot.
-    def slot? = self["adjust.slot"] == true
-
     # The smaller of the adjuster's ways up and down, mm: how far a panel can
     # be rocked either way.
     def rock = [fetch("adjust.up"), fetch("adjust.down")].min

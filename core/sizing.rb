@@ -5,8 +5,6 @@ module YellowTrack
   # or hang plumb, less the packing at both jambs. On the wall: the greatest
   # width and head, which it has to cover. All in mm.
   class Sizing
-    FITS = %w[follow plumb].freeze
-
     # @return [String] "follow" or "plumb"
     attr_reader :fit
     attr_reader :width, :height

@@ -40,8 +40,13 @@ module YellowTrack
         @set = @plan&.set
       end
 
-      # @return [Array<Row>] of a part
-      def rows(part) = @plan ? [public_send(part)].flatten.compact : []
+      # @return [Array<Row>] of a part; the first part also has the checks that
+      #   concern no number of the others, so that none is out of sight
+      def rows(part)
+        rows = own_rows(part)
+        rows.first.codes += strays if part == parts.first && rows.any?
+        rows
+      end
 
       # The choice that stands beside a part's numbers, and those behind a fold
       # under it with what that is called.
@@ -73,7 +78,8 @@ module YellowTrack
       end
 
       def rollers
-        row("Rollers", "#{derived(@set.inset)} <small>and</small> #{derived(@set.width - @set.inset)}", "from the left edge of each",
+        near, far = @set.panels.first.rollers
+        row("Rollers", "#{derived(near)} <small>and</small> #{derived(far)}", "from the left edge of each",
           %w[panels.rollers panels.spacing set.inset], codes: ["#{family}.inset"])
       end
 
@@ -83,6 +89,14 @@ module YellowTrack
       end
 
       private
+
+      def own_rows(part) = @plan ? [public_send(part)].flatten.compact : []
+
+      # Codes of the set's checks that no row has a place for. The survey's own
+      # stand in Measure.
+      def strays
+        @plan.checks.map(&:code).uniq.grep_v(/\Asurvey\./) - parts.flat_map { |part| own_rows(part).flat_map(&:codes) }
+      end
 
       def family = @work.opening.family
 

@@ -154,6 +154,20 @@ RSpec.describe YellowTrack::Web::App do
     end
   end
 
+  it "shows every check of a set at some number, whatever the set" do
+    random = Random.new(RSpec.configuration.seed)
+    Kinds::ALL.each_key do |kind|
+      given = document_of(kind, random)
+      given["set"].merge!("gap" => 3, "proud" => 30, "thickness" => 50, "inset" => 10, "weighed" => 200, "setback" => 0, "side_gap" => 1)
+      row = hang("survey" => given["survey"].merge("depth" => 20, "front" => 50), "set" => given["set"])
+      look("/openings/#{row.id}/size")
+      shown = page.css(".tally").text.gsub(/\s+/, " ")
+      plan_of(row.document.to_h).checks.reject { |check| check.code.start_with?("survey.") }.each do |check|
+        expect(shown).to include(check.says.gsub(/\s+/, " ")), "#{kind}: #{check.code}"
+      end
+    end
+  end
+
   it "sets the families side by side on this opening, ranked with reasons" do
     row = hang("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]])
     look("/openings/#{row.id}/choose")

@@ -137,6 +137,9 @@ RSpec.describe "Ways about" do
     type(row, "set.kit", "tri-38", stage: "size")
     type(book.openings.find(row.id), "set.pattern", "1,2,3", stage: "size")
     expect(page.at_css("#numbers-panels .row-name").text).to eq "Panels A, B, C"
+    expect(last_response["hx-refresh"]).to eq "true"
+    type(book.openings.find(row.id), "set.lap", "30", stage: "size")
+    expect(last_response["hx-refresh"]).to be_nil
     type(book.openings.find(row.id), "set.kit", "none-such", stage: "size")
     expect(page.at_css("#says-set-kit").text).to include("is no kit that ships")
   end

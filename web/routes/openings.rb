@@ -103,7 +103,10 @@ module YellowTrack
 
           def htmx? = request.env["HTTP_HX_REQUEST"] == "true"
 
+          # Another kit or another number of panels has other parts to tell:
+          # the page is loaded anew.
           def renewed
+            headers "HX-Refresh" => "true" if %i[kit lanes count].include?(@field.kind) && @result.outcome == :saved
             @renewed = true
             erb :"#{@stage}/renewed", layout: false
           end

@@ -15,7 +15,7 @@ module YellowTrack
         }.freeze
 
         def parts
-          return %i[panels slab gap guide track rollers wall opens] if @set&.support&.covers?
+          return [:panels, :slab, *(:lap if @set.lap), :gap, :guide, :track, :rollers, :wall, :opens] if @set&.support&.covers?
 
           %i[panels slab lap guide gap track rollers depth opens]
         end
