@@ -23,7 +23,10 @@ RSpec.shared_context "with the demo in the browser" do
 
   attr_reader :session, :book
 
-  before { Browser.size(session, Browser::DESK) }
+  before do
+    Browser.front(session)
+    Browser.size(session, Browser::DESK)
+  end
 
   def opening(letter, job) = book.openings.of(book.jobs.all.find { |found| found.name == job }.id).find { |row| row.letter == letter }
 

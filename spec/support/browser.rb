@@ -47,6 +47,9 @@ module Browser
     session.driver.browser.execute_cdp("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: name}])
   end
 
+  # The page in hand has the keyboard, whatever windows came and went before.
+  def front(session) = session.driver.browser.execute_cdp("Emulation.setFocusEmulationEnabled", enabled: true)
+
   # The window's size is no promise of the page's: the device's measures are.
   def size(session, (width, height), mobile: false)
     session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride",
