@@ -11,6 +11,7 @@ module YellowTrack
     TALL = 2100 # mm, over which it takes four hinges
     ALIGNER = 300 # mm above a panel's bottom
     HANDLE = 980 # mm above the finished floor
+    STILE = 95 # mm, a stile whose width is not known
 
     # @return [Gaps] at the jamb, the hinge and the lead
     attr_reader :gaps
@@ -96,7 +97,7 @@ module YellowTrack
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,
        reach: {widest:, share: @share, bays: bays.map(&:to_h)}, pivots: pivot_parts,
        fold: {**fold.to_h, lead_gap: gaps.lead, meet_gap: gaps.meet},
-       fittings: {hinges:, handle: HANDLE, aligner: (ALIGNER if two_pairs?)}, **slab.parts}
+       fittings: {hinges:, handle: HANDLE, handle_at: @handle_at, aligner: (ALIGNER if two_pairs?)}, **slab.parts}
     end
 
     # @return [Array<Meet>]
@@ -166,8 +167,21 @@ module YellowTrack
         setback: half_jamb ? setback : 0r, why: "Behind the half jamb's back, or the panels' front face.")
       @hinges = (0...hinge_count).map { |place| hinge(place) }
       work.given("fittings.handle", "Handle", HANDLE.to_r, from: :handbook, why: "Above the finished floor.")
+      @handle_at = handle_at
       work.given("fittings.aligner", "Aligner", ALIGNER.to_r, from: :handbook, why: "Above the panel's bottom.") if two_pairs?
       behind_strip if half_jamb
+    end
+
+    # Two schools: the lead panel's hinge stile is the easiest to fold by, its
+    # middle looks centred; on a slab within a third of the hinge side.
+    def handle_at
+      if opening["handle"] == "middle"
+        return work.sum("fittings.handle_at", "Handle, from the hinge edge", slab.slab? ? "width ÷ 3" : "width ÷ 2", width:,
+          why: slab.slab? ? "As near the middle as a slab folds well." : "The middle of the lead panel looks centred.")
+      end
+
+      work.sum("fittings.handle_at", "Handle, from the hinge edge", "stile ÷ 2", stile: opening["slab.stile"] || STILE.to_r,
+        why: "The lead panel's hinge stile is the easiest to fold by.")
     end
 
     def hinge_count = (height > TALL) ? 4 : 3

@@ -6,7 +6,9 @@ module YellowTrack
   module Data
     # The house rules that there are, and what they make of a new opening.
     module HouseRules
-      Rule = Struct.new(:key, :label, :why, :options, keyword_init: true) do
+      # key, label and why; options, value to words, the usual one first; and
+      # for a school of a set's: its key there and the families that have it.
+      Rule = Struct.new(:key, :label, :why, :options, :set, :families, keyword_init: true) do
         def usual = options.keys.first
       end
 
@@ -22,17 +24,37 @@ module YellowTrack
       # @return [Rule, nil]
       def [](key) = all.find { |rule| rule.key == key }
 
+      # The rule that a set's key stands under for a family.
+      #
+      # @return [Rule, nil]
+      def school(set_key, family) = all.find { |rule| rule.set == set_key && rule.families.include?(family) }
+
       # The choices that a new set of a family starts with.
       #
       # @param rules [Hash{String => String}] as they are set
       # @return [Hash] for the opening file's "set"
       def for_set(rules, family)
-        strip = rules["half_jamb"]
-        {"fit" => rules["fit.#{family}"], "half_jamb" => ({"thickness" => strip} if family == "bifold" && strip && strip != "open")}.compact
+        all.select { |rule| rule.families&.include?(family) && rules[rule.key] }
+          .to_h { |rule| [rule.set, set_value(rule, rules[rule.key])] }.compact
       end
 
       # The grain of a new opening, nil for the usual.
       def grain(rules, units) = rules["grain.#{units}"]
+
+      # A tolerance as it is set, mm; nil for the usual where that depends.
+      #
+      # @param name ["cut", "even"]
+      def tolerance(rules, name)
+        rule = self["tolerance.#{name}"]
+        text = rules[rule.key] || rule.usual
+        text.empty? ? nil : Length.parse(text, unit: :mm).mm
+      end
+
+      def set_value(rule, value)
+        return value unless rule.set == "half_jamb"
+
+        (value == "open") ? nil : {"thickness" => value}
+      end
     end
   end
 end

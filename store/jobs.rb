@@ -4,7 +4,7 @@ module YellowTrack
   module Store
     # The jobs on the wall.
     class Jobs
-      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, keyword_init: true)
+      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, keyword_init: true)
 
       LONGEST_NAME = 120
 
@@ -12,15 +12,18 @@ module YellowTrack
         @jobs = db[:jobs]
       end
 
-      # @return [Array<Job>] in their order
-      def all = @jobs.order(:position, :id).map { |row| Job.new(**row) }
+      # @return [Array<Job>] in their order, none of the bin
+      def all = hanging.map { |row| Job.new(**row) }
+
+      # @return [Array<Job>] the bin, the last binned first
+      def binned = @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).map { |row| Job.new(**row) }
 
       # Jobs whose name or place holds some text.
       #
       # @return [Array<Job>]
       def named_like(text)
         like = "%#{@jobs.escape_like(text)}%"
-        @jobs.where(Sequel.ilike(:name, like) | Sequel.ilike(:place, like)).order(:position, :id).map { |row| Job.new(**row) }
+        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:place, like)).map { |row| Job.new(**row) }
       end
 
       # @return [Job, nil]
@@ -36,17 +39,32 @@ module YellowTrack
         find(id)
       end
 
+      # Names a job anew.
+      #
+      # @raise [Fault] for a name that will not do
+      def rename(id, name:, place:) = @jobs.where(id:).update(name: Jobs.named(name), place: Jobs.tidy(place)[0, LONGEST_NAME])
+
+      # Puts a job in the bin with all its openings, or brings it back.
+      def bin(id, binned: true) = @jobs.where(id:).update(binned_at: binned ? Clock.now : nil)
+
+      # Text without stray spaces or bytes.
+      def self.tidy(text) = text.to_s.scrub("?").gsub(/[[:space:]]+/, " ").strip
+
       # A name tidied.
       #
       # @raise [Fault]
       def self.named(name)
-        tidy = name.to_s.scrub("?").gsub(/[[:space:]]+/, " ").strip
+        tidy = tidy(name)
         raise Fault.new("A name is needed: what is it called on site?", key: "name") if tidy.empty?
         raise Fault.new("#{tidy.length} characters is too long a name. It takes #{LONGEST_NAME}.", key: "name") if
           tidy.length > LONGEST_NAME
 
         tidy
       end
+
+      private
+
+      def hanging = @jobs.where(binned_at: nil).order(:position, :id)
     end
   end
 end

@@ -78,7 +78,8 @@ module YellowTrack
       # @return [Array<Opening>]
       def named_like(text)
         like = "%#{@openings.escape_like(text)}%"
-        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).map { |row| opening(row) }
+        binned = @db[:jobs].exclude(binned_at: nil).select(:id)
+        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).map { |row| opening(row) }
       end
 
       # @return [Opening, nil]

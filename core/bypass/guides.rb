@@ -24,8 +24,15 @@ module YellowTrack
         groove if groove?
       end
 
+      # Two schools: "groove" hides the guide and needs wood enough, "side"
+      # guides hold any panel of even thickness. The fitter's, else the kit's;
+      # no groove without a fin on the kit sheet.
+      #
+      # @return [String]
+      def kind = fin? ? @set.opening["guide"] || @set.kit["guide.kind"] : "side"
+
       # Whether the panels run on a fin in a groove.
-      def groove? = @set.kit["guide.kind"] == "groove"
+      def groove? = kind == "groove"
 
       # How far a fin reaches into its groove where it reaches least; nil
       # without one.
@@ -38,9 +45,11 @@ module YellowTrack
         (stile && rail && !groove? && stile > rail) ? (stile - rail) / 2 : nil
       end
 
-      def to_h = {kind: @set.kit["guide.kind"], places:, groove_width:, groove_depth:, wood:, strips:}
+      def to_h = {kind:, places:, groove_width:, groove_depth:, wood:, strips:}
 
       private
+
+      def fin? = @set.kit["guide.width"] && @set.kit["guide.height"]
 
       def fin_height = @set.kit.fetch("guide.height")
 

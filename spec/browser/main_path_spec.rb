@@ -37,6 +37,15 @@ RSpec.describe "From readings to panels, in the browser" do
     expect(session.find_field("slide-A").value.to_f).to eq 887
   end
 
+  it "slides a panel under a finger, on a phone" do
+    Browser.size(session, Browser::PHONE, mobile: true)
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
+    session.execute_script("document.querySelector('.above').scrollIntoView({ block: 'center' })")
+    x, y = session.evaluate_script("(() => { const box = document.querySelector('.above [data-panel=A] .face').getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2] })()")
+    Browser.swipe(session, [x, y], [x + 220, y])
+    expect(session).to have_css(".above-says", text: "Clear 887")
+  end
+
   it "slides by keyboard alone, and opens a sum" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
     session.find_field("slide-B").send_keys(:home)

@@ -42,7 +42,11 @@ RSpec.describe YellowTrack::Bifold do
     expect(right.set.panels.map { |panel| panel.holes.map { |hole| hole[:for] } }).to eq [["guide pin"], ["top pivot", "bottom pivot"]]
     expect(right.set.hinges).to eq [250, 250 + 1734r / 3, 250 + 2 * 1734r / 3, 2164 - 180]
     expect(right.set.hinges.length).to eq 4
-    expect(pair("set.panels" => 4).to_h["fittings"]).to include("aligner" => 300, "handle" => 980)
+    expect(pair("set.panels" => 4).to_h["fittings"]).to include("aligner" => 300, "handle" => 980, "handle_at" => 47.5)
+    expect(pair("set.handle" => "middle").to_h["fittings"]["handle_at"]).to be_within(0.001).of(pair.set.width/2r)
+    slab = {"width" => 900, "height" => 2300, "stile" => 80}
+    expect(pair("set.slab" => slab).to_h["fittings"]["handle_at"]).to eq 40
+    expect(pair("set.handle" => "middle", "set.slab" => slab).to_h["fittings"]["handle_at"]).to be_within(0.001).of(pair.set.width/3r)
   end
 
   it "meets two tracks in the middle, at a mark of the grain or next left" do

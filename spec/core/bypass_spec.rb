@@ -23,6 +23,13 @@ RSpec.describe YellowTrack::Bypass do
     expect(check.do).to eq "Pack 30\u00A0mm in all, 15\u00A0mm at each jamb."
   end
 
+  it "guides by the fitter's school where the kit has a fin, by side guides where it has none" do
+    hung = {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3], "thickness" => 35}
+    expect(plan("set" => hung).set.guides).to have_attributes(kind: "groove", groove_width: 7)
+    expect(plan("set" => hung.merge("guide" => "side")).set.guides).to have_attributes(kind: "side", groove_width: nil)
+    expect(plan("set.guide" => "groove").set.guides).to have_attributes(kind: "side", groove_width: nil)
+  end
+
   it "places the guide in the middle of the lap, panels closed" do
     expect(plan.set.laps.map(&:guide_at)).to eq [904]
   end

@@ -48,6 +48,17 @@ RSpec.describe "The drawings" do
     end
   end
 
+  it "draw a half jamb to scale, what it hides with it" do
+    made = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35, "half_jamb" => {"thickness" => 22}})
+    picture = svg(YellowTrack::Drawing::HalfJamb.new(made, printer))
+    strip, face, pivot = picture.at_css(".strip"), picture.at_css(".face"), picture.at_css("circle.runs")
+    scale = number(face, "height") / 35
+    expect(number(strip, "width") / scale).to be_within(0.01).of(22)
+    expect((number(face, "x") - number(strip, "x")) / scale).to be_within(0.01).of(made.set.gaps.side.to_f)
+    expect((number(pivot, "cx") - number(strip, "x")) / scale).to be_within(0.01).of(made.set.pivots.first - made.set.sizing.start)
+    expect(picture.text).to include("hides #{printer.short(made.set.hidden)}")
+  end
+
   def across(polygon)
     xs = polygon["points"].split.map { |point| point.split(",").first.to_f }
     xs.max - xs.min

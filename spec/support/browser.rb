@@ -50,6 +50,14 @@ module Browser
   # The page in hand has the keyboard, whatever windows came and went before.
   def front(session) = session.driver.browser.execute_cdp("Emulation.setFocusEmulationEnabled", enabled: true)
 
+  # A finger put down, drawn along and lifted.
+  def swipe(session, from, to, steps: 10)
+    touch = ->(type, *at) { session.driver.browser.execute_cdp("Input.dispatchTouchEvent", type:, touchPoints: at.map { |x, y| {x:, y:} }) }
+    touch.call("touchStart", from)
+    (1..steps).each { |step| touch.call("touchMove", from.zip(to).map { |one, other| one + (other - one) * step / steps }) }
+    touch.call("touchEnd")
+  end
+
   # The window's size is no promise of the page's: the device's measures are.
   def size(session, (width, height), mobile: false)
     session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride",

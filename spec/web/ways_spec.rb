@@ -37,6 +37,33 @@ RSpec.describe "Ways about" do
     expect(last_response.body).to include("A name is needed")
   end
 
+  it "names a job anew, bins it with all its openings, and brings it back" do
+    row = hang
+    send_form("/jobs/#{row.job_id}/name", {"name" => "Osier  Weir 2", "place" => "the island"})
+    expect(book.jobs.find(row.job_id)).to have_attributes(name: "Osier Weir 2", place: "the island")
+    send_form("/jobs/#{row.job_id}/name", {"name" => ""})
+    expect(last_response.status).to eq 422
+    send_form("/jobs/#{row.job_id}/bin", {})
+    look("/")
+    expect(page.css(".job-row").text).not_to include("Osier Weir 2")
+    look("/search?q=bunk")
+    expect(page.css(".found li")).to be_empty
+    look("/jobs/#{row.job_id}")
+    expect(page.text).to include("This job is in the bin")
+    send_form("/jobs/#{row.job_id}/bring-back", {})
+    look("/")
+    expect(page.css(".job-row").text).to include("Osier Weir 2")
+  end
+
+  it "starts a set by the schools that the house rules name, each with its reason beside it" do
+    row = hang
+    send_form("/rules", {"handle" => "middle", "even" => "top", "order" => "finish", "guide" => "side"})
+    send_form("/openings/#{row.id}/set", {"family" => "Bifold, one pair", "seen" => "1"})
+    expect(book.openings.find(row.id).document["set"]).to include("handle" => "middle", "even" => "top", "order" => "finish").and not_include("guide")
+    look("/openings/#{row.id}/size")
+    expect(page.at_css("#field-set-handle .reason").text).to include("looks centred")
+  end
+
   it "copies to a neighbour: choices yes, readings no, and says why" do
     row = hang("set.lap" => "40")
     send_form("/openings/#{row.id}/copy", {})

@@ -81,6 +81,11 @@ module YellowTrack
 
         def sections_drawing = @work.piece(:sections, @work.shown) { Drawing::Sections.of(@work.plan, @work.printer).to_s }
 
+        # Whether there is a half jamb to draw.
+        def half_jamb? = @work.plan.set.is_a?(Bifold) && !@work.plan.set.half_jamb.nil?
+
+        def half_jamb_drawing = @work.piece(:half_jamb, @work.shown) { Drawing::HalfJamb.new(@work.plan, @work.printer).to_s }
+
         def strip_drawing = @work.piece(:strip, @work.shown) { strip.to_s }
 
         # Where a field stands on its page.

@@ -61,6 +61,9 @@ module YellowTrack
           end
         end
 
+        # The two schools that a choice settles, where it is one.
+        def school_of(field) = Data::HouseRules.school(field.key.delete_prefix("set.").delete_suffix(".thickness"), @work.opening.family)
+
         # The fitter's own kits of a kit's family, and that kit itself.
         def own_kits(kit)
           own = book.own_kits.all.select { |_, sheet| sheet["family"] == kit.family }.transform_values { |sheet| sheet["name"] }

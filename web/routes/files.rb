@@ -36,9 +36,10 @@ module YellowTrack
             give("#{file_name}.plan.json", "application/json", JSON.pretty_generate(@work.plan.to_h))
           end
 
-          app.get(%r{/openings/(\d{1,9})/(front|above|floor|sections|shape)\.svg}) do |id, name|
+          app.get(%r{/openings/(\d{1,9})/(front|above|floor|sections|half-jamb|shape)\.svg}) do |id, name|
             load_opening(id)
-            halt 404 unless @work.plan || name == "shape"
+            halt 404 if name != "shape" && !@work.plan
+            halt 404 if name == "half-jamb" && !half_jamb?
             give("#{file_name}.#{name}.svg", "image/svg+xml", Drawing::Saved.new(picture(name)).to_s)
           end
         end
@@ -55,7 +56,7 @@ module YellowTrack
           def file_name = "#{@job.name} #{@row.letter}".downcase.gsub(/[^a-z0-9]+/, "-")
 
           def picture(name)
-            {"front" => -> { front_drawing }, "above" => -> { above_drawing }, "floor" => -> { strip_drawing }, "sections" => -> { sections_drawing }, "shape" => -> { shape.to_s }}
+            {"front" => -> { front_drawing }, "above" => -> { above_drawing }, "floor" => -> { strip_drawing }, "sections" => -> { sections_drawing }, "half-jamb" => -> { half_jamb_drawing }, "shape" => -> { shape.to_s }}
               .fetch(name).call
           end
 

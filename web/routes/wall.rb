@@ -22,6 +22,22 @@ module YellowTrack
             @typed = params
             erb :new_job
           end
+
+          app.post(%r{/jobs/(\d{1,9})/name}) do |id|
+            load_job(id)
+            book.jobs.rename(@job.id, name: params["name"], place: params["place"])
+            redirect to("/jobs/#{@job.id}"), 303
+          rescue Fault => e
+            halt 422, e.words
+          end
+
+          {"bin" => true, "bring-back" => false}.each do |way, binned|
+            app.post(%r{/jobs/(\d{1,9})/#{way}}) do |id|
+              load_job(id)
+              book.jobs.bin(@job.id, binned:)
+              redirect to(binned ? "/" : "/jobs/#{@job.id}"), 303
+            end
+          end
         end
       end
     end

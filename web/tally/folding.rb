@@ -9,11 +9,11 @@ module YellowTrack
           panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.panels set.hand]]],
           slab: SLAB_CHOICES,
           pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.setback]]],
-          gap: ["set.gap", nil],
+          gap: ["set.gap", nil], handle: [nil, ["Hinge stile or middle", %w[set.handle]]],
           track: [nil, ["Packing", %w[set.packing.left set.packing.right]]]
         }.freeze
 
-        def parts = %i[panels slab pivots lead gap track room opens]
+        def parts = %i[panels slab pivots lead gap track handle room opens]
 
         def pivots
           [row("Side gap", derived(@set.gaps.side), "pivots at #{@set.pivots.map { |place| @work.printer.short(place) }.join(" and ")}",
@@ -31,6 +31,11 @@ module YellowTrack
         def room
           row("Into the room", derived(@set.fold.projection), "at the most of the fold", %w[fold.projection fold.guide_travel fold.angle],
             codes: %w[bifold.room])
+        end
+
+        def handle
+          row("Handle at", derived(@plan.working["fittings.handle_at"].value), "from the lead's hinge edge, #{@work.printer.short(Bifold::HANDLE)} up",
+            %w[fittings.handle_at fittings.handle])
         end
 
         def opens = super(line: "clear at the widest fold")

@@ -8,7 +8,7 @@ module YellowTrack
         CHOICES = {
           panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.pattern]]],
           slab: SLAB_CHOICES,
-          lap: ["set.lap", nil], gap: ["set.gap", nil],
+          lap: ["set.lap", nil], gap: ["set.gap", nil], guide: [nil, ["Groove or side guides", %w[set.guide]]],
           track: [nil, ["Packing and bumpers", %w[set.packing.left set.packing.right set.bumper set.base_strip]]],
           rollers: ["set.inset", nil], depth: ["set.proud", nil],
           wall: [nil, ["Cover and side", %w[set.cover.side set.cover.head set.opens]]]
