@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Bench
+    # How long the cutting of one material takes: 30 pieces proved best, 300
+    # with their gap.
+    class Cuttings
+      STOCK = {1800 => 15r, 2400 => 18.5r, 3600 => 26r}.freeze
+
+      # @return [Array<String>] a line of figures each
+      def call
+        few = Array.new(50) { |seed| timed(30, seed) }
+        many = Array.new(10) { |seed| timed(300, seed) }
+        [line("30 pieces from 3 stock lengths", few), "#{" " * 35}proved best: #{few.count { |_, cutting| cutting.optimal? }} of #{few.length}",
+          line("300 pieces", many), "#{" " * 35}gap to the bound, most #{(many.map { |_, cutting| cutting.cost / cutting.lower_bound - 1 }.max * 100).to_f.round(1)} %"]
+      end
+
+      private
+
+      # Lengths of a job's parts: tracks, half jambs, casing, packers.
+      def timed(count, seed)
+        random = Random.new(seed)
+        bars = STOCK.map { |length, price| Cutting::Bar.new(length: length.to_r, price:) }
+        pieces = Array.new(count) { |place| Cutting::Piece.new(name: "P#{place}", length: random.rand(300..1700).to_r) }
+        cutting = nil
+        [Timing.once { cutting = Cutting.new(bars:, pieces:) }, cutting]
+      end
+
+      def line(name, runs)
+        times = runs.map(&:first).sort
+        format("%-34s median %7.0f ms   the longest %7.0f ms", name, Timing.median(times), times.last)
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # Which piece comes from which bar (handbook 7, "Stock lengths"): as little
+  # left uncut as can be, then the least cost, then the fewest bars, then the
+  # longest single offcut. Proved best up to MOST_PROVED pieces; beyond that as
+  # good as a search of bounded length finds, with the least cost that any
+  # cutting could have beside it.
+  class Cutting
+    MOST_PROVED = 30
+    FORMAT = {"format" => "yellow-track/cutting", "version" => 1}.freeze
+
+    # @return [Array<Cut>] the longest bars first
+    attr_reader :cuts
+    # @return [Array<Piece>] what no bar is there for
+    attr_reader :uncut
+    # @return [Array<Check>]
+    attr_reader :checks
+    # @return [Rational] what no cutting costs less than
+    attr_reader :lower_bound
+
+    # @param bars [Array<Bar>]
+    # @param pieces [Array<Piece>]
+    # @param kerf [Rational] mm
+    # @param trim [Rational] mm, at each end of a bar
+    def initialize(bars:, pieces:, kerf: 3r, trim: 0r)
+      @stand = Stand.new(bars, pieces, kerf:, trim:)
+      @pieces = pieces
+      solve
+      freeze
+    end
+
+    # @return [Rational]
+    def cost = cuts.sum { |cut| cut.bar.price }
+
+    def optimal? = @optimal
+
+    # The cutting file.
+    def to_h
+      Numbers.rounded(FORMAT.merge("optimal" => optimal?, "cost" => cost, "lower_bound" => lower_bound, "bars" => cuts.map(&:to_h),
+        "uncut" => uncut.map(&:name), "checks" => checks.map(&:to_h)))
+    end
+
+    private
+
+    def solve
+      answer = Answer.new(@stand, prove: @pieces.length <= MOST_PROVED)
+      @optimal = answer.proved?
+      @cuts, left = @stand.cuts(answer.fillings)
+      @uncut = @stand.too_long + left
+      @lower_bound = @optimal ? cost : @stand.price(answer.bound)
+      @checks = Checks.new(@stand.too_long, left).found
+    end
+  end
+end

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Cutting
+    # The ways to fill one bar that are worth a look: the fullest first, each
+    # with the widest piece that is left. A filling that some other is sure to
+    # be as good as is passed over: one that leaves room for a piece more, or
+    # where a wider piece could take a narrower one's place.
+    class Fillings
+      # @param widths [Array<Integer>] of each kind, the widest first
+      # @param counts [Array<Integer>] how many of each are left
+      # @param room [Integer] of the bar
+      # @param worth [Worth, nil] what each kind is worth
+      def initialize(widths, counts, room, worth: nil)
+        @widths = widths
+        @worth = worth
+        @worths = worth&.worths
+        @room = room
+        @left = counts.dup
+        @first = counts.index(&:positive?)
+        @taken = Array.new(widths.length, 0)
+        take(@first, 1)
+        @kinds = (@first...widths.length).select { |kind| @left[kind].positive? && widths[kind] <= room - widths[@first] }
+      end
+
+      # @param least [Integer] fill it at least so far
+      # @param worth [Integer] with pieces worth so much at least
+      # @yieldparam taken [Array<Integer>] how many of each kind; not to be kept
+      # @yieldparam filled [Integer]
+      def each(least, worth: 0, &found)
+        spare = @room - @widths[@first]
+        return if spare.negative?
+
+        @wanted = @worths ? worth - @worths[@first] : 0
+        @reach = reach(spare)
+        bits = @reach.first
+        while (sum = bits.bit_length - 1) >= 0 && sum + @widths[@first] >= least
+          fill(0, sum, 0, sum + @widths[@first], found)
+          bits ^= 1 << sum
+        end
+      end
+
+      private
+
+      def take(kind, by)
+        @taken[kind] += by
+        @left[kind] -= by
+      end
+
+      # Sums that the kinds from each place on can make: a bit for each sum.
+      def reach(spare)
+        mask = (1 << (spare + 1)) - 1
+        @kinds.reverse.each_with_object([1]) { |kind, made| made << within(made.last, kind, mask) }.reverse
+      end
+
+      def within(sums, kind, mask)
+        @left[kind].times { sums |= (sums << @widths[kind]) & mask }
+        sums
+      end
+
+      # Takes exactly so much more, of the kinds from a place on.
+      def fill(place, more, worth, filled, found)
+        return (found.call(@taken, filled) unless worth < @wanted || beaten?(@room - filled)) if more.zero?
+        return if @reach[place][more].zero?
+
+        kind = @kinds[place]
+        return if @worth && worth + @worth.most(kind, more) < @wanted
+
+        [@left[kind], more / @widths[kind]].min.downto(0) do |count|
+          take(kind, count)
+          fill(place + 1, more - count * @widths[kind], @worths ? worth + count * @worths[kind] : 0, filled, found)
+          take(kind, -count)
+        end
+      end
+
+      # Whether one piece more fits, or a wider one in a narrower one's place.
+      def beaten?(spare)
+        narrower = nil
+        @widths.each_index.reverse_each do |kind|
+          return true if @left[kind].positive? && @widths[kind] - (narrower || 0) <= spare
+
+          narrower = @widths[kind] if @taken[kind] > ((kind == @first) ? 1 : 0)
+        end
+        false
+      end
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Cutting
+    # The filling of one bar that is worth the most, each kind of piece having
+    # a worth of its own: branch and bound by worth for width.
+    class Knapsack
+      # @param widths [Array<Integer>]
+      # @param counts [Array<Integer>]
+      # @param worths [Array<Numeric>] none negative
+      def initialize(widths, counts, worths)
+        @widths = widths
+        @worths = worths
+        @counts = counts
+        @order = widths.each_index.select { |kind| worths[kind].positive? && counts[kind].positive? }
+          .sort_by { |kind| -worths[kind].fdiv(widths[kind]) }
+        @rates = widths.each_index.map { |kind| worths[kind].fdiv(widths[kind]) }
+      end
+
+      # @param above [Numeric] no filling worth less is of interest
+      # @return [Array(Numeric, Array<Integer>)] worth, and how many of each;
+      #   that and nil where none is worth more
+      def best(room, above: 0)
+        @worth = above
+        @best = nil
+        @taken = Array.new(@widths.length, 0)
+        add(0, room, 0)
+        [@worth, @best]
+      end
+
+      private
+
+      def add(place, room, worth)
+        if worth > @worth
+          @worth = worth
+          @best = @taken.dup
+        end
+        kind = @order[place]
+        return if kind.nil? || worth + @rates[kind] * room <= @worth
+
+        [@counts[kind], room / @widths[kind]].min.downto(0) do |count|
+          @taken[kind] = count
+          add(place + 1, room - count * @widths[kind], worth + count * @worths[kind])
+        end
+        @taken[kind] = 0
+      end
+    end
+  end
+end

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Cutting
+    # Bars and pieces as they lie at the saw, and what they come to as a
+    # Problem: lengths in whole units, prices in whole cents with one bar
+    # counted in, so that of equally cheap cuttings the one of fewer bars wins.
+    class Stand
+      # @return [Array<Piece>] longer than every bar
+      attr_reader :too_long
+      # @return [Problem]
+      attr_reader :problem
+      # @return [Integer] in units
+      attr_reader :kerf
+
+      # @param bars [Array<Bar>]
+      # @param pieces [Array<Piece>]
+      # @param kerf [Rational] mm
+      # @param trim [Rational] mm
+      def initialize(bars, pieces, kerf:, trim:)
+        @unit = [*bars.map(&:length), *pieces.map(&:length), kerf, trim].map { |length| length.to_r.denominator }.reduce(1, :lcm)
+        @cent = bars.map { |bar| bar.price.to_r.denominator }.reduce(1, :lcm)
+        @kerf, @trim = units(kerf), units(trim)
+        @too_long, fitting = pieces.partition { |piece| bars.none? { |bar| units(piece.length) <= units(bar.length) - 2 * @trim } }
+        @kinds = fitting.group_by(&:length).sort_by { |length, _| -length }.map(&:last)
+        @lots = bars.group_by { |bar| [bar.length, bar.price] }.values
+        @problem = posed(fitting.length)
+      end
+
+      # What remains of a bar, in units, with so much in it.
+      def remainder(room, filled) = [room - kerf - filled, 0].max
+
+      # Units back to mm.
+      def length(units) = Rational(units, @unit)
+
+      # A cost of the problem's back to a price, the bars taken out.
+      def price(cost) = Rational(cost / (@kinds.sum(&:length) + 1), @cent)
+
+      # A cutting of the problem's as bars with their pieces, and what it
+      # leaves out.
+      #
+      # @param fillings [Array<Array(Integer, Array<Integer>)>]
+      # @return [Array(Array<Cut>, Array<Piece>)]
+      def cuts(fillings)
+        pieces = @kinds.map(&:dup)
+        names = @lots.map { |bars| bars.flat_map { |bar| bar.count ? Array.new(bar.count, bar) : [] } + bars.select { |bar| bar.count.nil? } }
+        made = fillings.sort_by { |lot, taken| [-problem.stocks[lot].room, filled(taken)] }.map do |lot, taken|
+          bar = (names[lot].length > 1) ? names[lot].shift : names[lot].first
+          Cut.new(bar:, pieces: taken.each_with_index.flat_map { |count, kind| pieces[kind].shift(count) },
+            offcut: length(remainder(problem.stocks[lot].room, filled(taken))))
+        end
+        [made, pieces.flatten]
+      end
+
+      private
+
+      def units(length) = (length * @unit).to_i
+
+      def filled(taken) = taken.each_index.sum { |kind| taken[kind] * problem.widths[kind] }
+
+      # A count is cut down to what can be of use: no more bars than pieces.
+      # Where they may not suffice, leaving out a length costs more than every
+      # bar there is.
+      def posed(pieces)
+        stocks = @lots.map do |bars|
+          count = (bars.any? { |bar| bar.count.nil? }) ? pieces : [bars.sum(&:count), pieces].min
+          Problem::Stock.new(units(bars.first.length) - 2 * @trim + kerf, (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
+        end
+        widths = @kinds.map { |kind| units(kind.first.length) + kerf }
+        Problem.new(widths:, counts: @kinds.map(&:length), stocks:, leaving: leaving(widths, stocks, pieces))
+      end
+
+      def leaving(widths, stocks, pieces)
+        return if widths.empty? || stocks.any? { |stock| stock.count == pieces && stock.room >= widths.first }
+
+        most = stocks.sum { |stock| stock.cost * stock.count } + 1
+        widths.map { |width| (width - kerf) * most }
+      end
+    end
+  end
+end
