@@ -25,6 +25,8 @@ module YellowTrack
     attr_reader :gap
     # @return [Rational] head allowance as it comes out, A', mm
     attr_reader :head_allowance
+    # @return [Rational] handle's place from the lead panel's hinge edge, mm
+    attr_reader :handle_at
     # @return [Array<Rational>] x of every pivot
     attr_reader :pivots
     # @return [Rational, nil] what is seen over a panel under the half jamb, mm
@@ -167,14 +169,14 @@ module YellowTrack
         setback: half_jamb ? setback : 0r, why: "Behind the half jamb's back, or the panels' front face.")
       @hinges = (0...hinge_count).map { |place| hinge(place) }
       work.given("fittings.handle", "Handle", HANDLE.to_r, from: :handbook, why: "Above the finished floor.")
-      @handle_at = handle_at
+      @handle_at = place_handle
       work.given("fittings.aligner", "Aligner", ALIGNER.to_r, from: :handbook, why: "Above the panel's bottom.") if two_pairs?
       behind_strip if half_jamb
     end
 
     # Two schools: the lead panel's hinge stile is the easiest to fold by, its
     # middle looks centred; on a slab within a third of the hinge side.
-    def handle_at
+    def place_handle
       if opening["handle"] == "middle"
         return work.sum("fittings.handle_at", "Handle, from the hinge edge", slab.slab? ? "width ÷ 3" : "width ÷ 2", width:,
           why: slab.slab? ? "As near the middle as a slab folds well." : "The middle of the lead panel looks centred.")

@@ -44,7 +44,14 @@ module YellowTrack
       @width = @brief.work.sum("sizing.width", "Sizing width, W", "sized to − left packing − right packing",
         sized_to: before_packing, left_packing: packing("left"), right_packing: packing("right"),
         why: plumb? ? "Plumb: between two plumb lines." : "Follow: the tightest width; each panel is rocked to its jamb.")
-      @height = take("sizing.height", "Sizing height, H", figures.level_height, "A track is level.")
+      @height = checked_height || take("sizing.height", "Sizing height, H", figures.level_height, "A track is level.")
+    end
+
+    # A check measurement under the track that is up tells more than the survey.
+    def checked_height
+      checks = @brief.survey.check or return
+      @brief.work.sum("sizing.height", "Sizing height, H", "least(checks) − covering", checks:, covering: figures.covering, from: :survey,
+        why: "From the top of the track that is up to the floor, read at three places.")
     end
 
     def cover

@@ -45,6 +45,12 @@ module YellowTrack
 
     def floor = Floor.new(self["floor"] || [])
 
+    # The check measurement: from the top of the track to today's floor, once
+    # it is up (handbook 8), left, middle, right; nil until all three are read.
+    #
+    # @return [Array<Rational>, nil]
+    def check = %w[left middle right].map { |place| self["check.#{place}"] }.then { |list| list unless list.any?(&:nil?) }
+
     # @return [Array<Array(Rational, Rational)>] from and to of each bay
     def bays = self["bays"] || []
   end

@@ -9,7 +9,7 @@ module YellowTrack
     LAST_WITHIN = 150 # the last hole no farther from it, or one more
     EXTRA_AT = 40 # where that one goes, from the cut end
 
-    attr_reader :length, :pieces, :mount_height, :packing
+    attr_reader :length, :pieces, :mount_height, :packing, :floor_rail
 
     # @param kit [Kit]
     # @param length [Rational]

@@ -27,6 +27,9 @@ module YellowTrack
         length("survey.depth", "depth", "Front plane to the back of the jamb.")
       ].freeze
 
+      # From the top of the track to today's floor, once it is up.
+      CHECKS = %w[left middle right].map { |place| length("survey.check.#{place}", "track to floor, #{place}", "From the top of the track to today's floor.") }.freeze
+
       # What else is asked, by how the set hangs.
       ABOUT = {
         "bifold" => [length("survey.front", "free in front", "Floor before the opening that the panels may swing over.")],
@@ -69,6 +72,8 @@ module YellowTrack
         Field.new(key: "set.height_cut", label: "heights are cut", kind: :choice, options: {"workshop" => "in the workshop", "site" => "on site"}),
         length("set.nib", "nib"),
         length("set.lining", "lining"),
+        length("set.casing.width", "casing, wide"),
+        length("set.reveal", "reveal"),
         Field.new(key: "set.service_side", label: "service side", kind: :choice,
           options: {"room" => "the room's", "closet" => "the closet's"}),
         Field.new(key: "set.opens", label: "opens to the", kind: :choice, options: {"left" => "left", "right" => "right"}),
@@ -95,7 +100,7 @@ module YellowTrack
           options: Makeup::AREAL.keys.to_h { |material| [material, material] })
       end.freeze
 
-      KNOWN = (TAPES + OTHERS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
+      KNOWN = (TAPES + OTHERS + CHECKS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
 
       LISTS = {"survey.floor" => "station", "survey.bays" => "bay"}.freeze
 

@@ -6,12 +6,13 @@ module YellowTrack
       # What a stage's page needs to say.
       module Stages
         TO_COME = {
-          "prepare" => "What to pack, what to level, what to build down, and what has to wait for another trade.",
-          "cut" => "Which piece comes from which bar, and where every hole is drilled.",
           "hang" => "The steps of this very set with its own numbers, ticked as they are done.",
           "adjust" => "Three gaps a side typed in; which adjuster to turn, which way and how far.",
           "hand-over" => "The record of what was fitted, how to care for it, and a date to look back."
         }.freeze
+
+        # Keys of the values that stand on a stage's screen.
+        ON_SCREEN = {"measure" => %w[survey.], "size" => %w[set.], "prepare" => %w[set. survey.check.]}.freeze
 
         def to_come_words(stage) = TO_COME.fetch(stage)
 
@@ -21,6 +22,7 @@ module YellowTrack
           when "measure" then measured_mark
           when "choose" then @work.plan ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : ""
           when "size" then @work.plan ? mark(worst_of("bypass.", "alter."), word: false) : ""
+          when "cut" then all_cut? ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : ""
           else ""
           end
         end
@@ -141,7 +143,9 @@ module YellowTrack
           Check.worst((@work.plan&.checks || []).select { |check| check.code.start_with?(*starts) && check.level != :note })
         end
 
-        def on_screen?(field) = field.key.start_with?((@stage == "measure") ? "survey." : "set.")
+        def on_screen?(field) = field.key.start_with?(*ON_SCREEN.fetch(@stage))
+
+        def all_cut? = @work.plan && (parts = Parts.new(@work.plan, @row.letter).linear).any? && (parts.map(&:code) - book.saw.cut(@row.id).keys).empty?
 
         def said(field, value)
           text = field ? field.texts(value).compact.reject(&:empty?).join(" – ") : value.to_s

@@ -5,7 +5,7 @@ module YellowTrack
     module Routes
       # One opening: its stages, its values, its sheet.
       module Openings
-        BUILT = %w[measure choose size].freeze
+        BUILT = %w[measure choose size prepare cut].freeze
 
         def self.registered(app)
           app.helpers(Loading)
@@ -66,7 +66,7 @@ module YellowTrack
           app.post(%r{/openings/(\d{1,9})/values}) do |id|
             load_opening(id)
             @field = Fields[params["key"]] or halt 422, "There is no such value to change. Load the page again."
-            @stage = (params["stage"] == "size") ? "size" : "measure"
+            @stage = %w[size prepare].include?(params["stage"]) ? params["stage"] : "measure"
             write
             htmx? ? renewed : redirect(to("/openings/#{id}/#{@stage}##{@field.id}"), 303)
           end

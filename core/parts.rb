@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # What has to be cut for an opening (handbook 7, "Stock lengths"): every
+  # linear part by its material, and what is cut from sheet. Each has a short
+  # code (opening's letter, part, number: C-T1) that is the same on the drawing,
+  # the cut list, the drilling sheet and the label.
+  class Parts
+    # code; name, what it is; material, what it is cut from; length, mm; waits,
+    # whether it is cut only after the track is up.
+    Part = Struct.new(:code, :name, :material, :length, :waits, keyword_init: true)
+
+    # A part cut from sheet or slab, mm.
+    Sheet = Struct.new(:code, :name, :material, :width, :height, :waits, keyword_init: true) do
+      # m²
+      def area = width * height / 1_000_000
+    end
+
+    # @return [Array<Part>]
+    attr_reader :linear
+    # @return [Array<Sheet>]
+    attr_reader :sheets
+
+    # @param plan [Plan]
+    # @param letter [String] the opening's in its job
+    def initialize(plan, letter)
+      @plan = plan
+      @set = plan.set
+      @letter = letter
+      @counts = Hash.new(0)
+      @linear = [*rails, *strip, *half_jamb, *casing, *packers, *lippings].freeze
+      @sheets = panels.freeze
+      freeze
+    end
+
+    def by_material = linear.group_by(&:material)
+
+    private
+
+    def kit = @set.kit
+
+    def part(mark, name, material, length, waits: false)
+      Part.new(code: "#{@letter}-#{mark}#{@counts[mark] += 1}", name:, material:, length:, waits:).freeze
+    end
+
+    # Tracks, and the rail on the floor of a set that stands on it.
+    def rails
+      pieces = @set.track.pieces.map { |length| part("T", "track", "#{kit.name} track", length) }
+      rail = @set.track.floor_rail
+      rail ? pieces << part("R", "floor rail", "#{kit.name} floor rail", rail) : pieces
+    end
+
+    def strip
+      thickness = @set.opening["base_strip"]
+      return [] unless @plan.prepare.to_h[:base_strip] && thickness
+
+      [part("B", "base strip", "strip #{say(thickness)}", @set.track.floor_rail)]
+    end
+
+    def half_jamb
+      cuts = @plan.prepare.to_h[:half_jamb] or return []
+      material = "half jamb #{say(cuts[:thickness])}"
+      [["head", cuts[:head]], ["left side", cuts[:left]], ["right side", cuts[:right]]].map { |where, length| part("J", "half jamb, #{where}", material, length) }
+    end
+
+    # To the long points, for the mitres take from there.
+    def casing
+      cuts = @plan.prepare.to_h[:casing] or return []
+      material = "casing #{say(@set.opening["casing.width"])}"
+      [["head", cuts[:head_long]], ["left leg", cuts[:leg]], ["right leg", cuts[:leg]]].map { |where, length| part("C", "casing, #{where}", material, length) }
+    end
+
+    # A layer of a packed jamb is as long as the jamb is high.
+    def packers
+      (@plan.prepare.to_h[:packing] || {}).flat_map do |side, build_up|
+        build_up[:layers].map { |layer| part("P", "packer, #{side} jamb", "packer #{say(layer)}", @plan.survey["heights.#{side}"]) }
+      end
+    end
+
+    def lippings
+      return [] unless @set.slab.slab? && @set.slab.lipping.positive?
+
+      @set.panels.map { |panel| part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", panel.width, waits: on_site?) }
+    end
+
+    # Own panels; a slab is cut, too.
+    def panels
+      @set.panels.map do |panel|
+        Sheet.new(code: "#{@letter}-D#{panel.name}", name: "panel #{panel.name}", material: "#{@set.slab.slab? ? "slab, " : ""}#{@set.makeup.words}",
+          width: panel.width, height: panel.height, waits: on_site?).freeze
+      end
+    end
+
+    # Heights that are cut from a check measurement.
+    def on_site? = @set.opening["height_cut"] == "site"
+
+    def say(mm) = @set.brief.printer.short(mm)
+  end
+end

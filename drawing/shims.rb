@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # A base strip along the floor, with the shim at each station, larger than
+    # life.
+    class Shims
+      WIDTH = 740
+      HEIGHT = 130
+      LEFT = 40
+      LEVEL = 44
+      HIGH = 60.0 # screen units for the thickest shim
+
+      # @param stations [Array<Hash>] x, shim and layers, mm
+      # @param printer [Length::Printer]
+      def initialize(stations, printer)
+        @stations = stations
+        @printer = printer
+        @from, @to = stations.map { |station| station[:x] }.minmax
+        @larger = HIGH / [stations.map { |station| station[:shim] }.max.to_f, 6].max
+      end
+
+      # @return [String] SVG
+      def to_s
+        svg = SVG.new(WIDTH, HEIGHT, title: "Base strip along the floor", description:, name: "shims")
+        svg.rect([LEFT, LEVEL - 14], [WIDTH - 2 * LEFT, 14], "strip")
+        svg.polyline(@stations.map { |station| [x(station), LEVEL + station[:shim].to_f * @larger] }, "cut")
+        @stations.each do |station|
+          deep = station[:shim].to_f * @larger
+          svg.rect([x(station) - 7, LEVEL], [14, deep], "face") if deep.positive?
+          svg.text([x(station), LEVEL - 20], @printer.short(station[:shim]), "figure")
+          svg.text([x(station), LEVEL + deep + 16], @printer.short(station[:x]), "quiet")
+        end
+        svg.to_s
+      end
+
+      private
+
+      def description
+        @stations.map { |station| "At #{@printer.short(station[:x])} shim #{@printer.short(station[:shim])}: #{station[:layers].map { |layer| @printer.short(layer) }.join(" + ")}." }.join(" ")
+      end
+
+      def x(station) = LEFT + (WIDTH - 2 * LEFT) * ((station[:x] - @from) / [@to - @from, 1].max).to_f
+    end
+  end
+end

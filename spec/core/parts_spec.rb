@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Parts do
+  def parts(**changes) = described_class.new(plan(**changes), "C")
+
+  fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35, "half_jamb" => {"thickness" => 22}, "casing" => {"width" => 70},
+          "packing" => {"left" => 20}}
+
+  it "gives each part a short code and the plan's own length" do
+    made = plan
+    list = described_class.new(made, "C")
+    expect(list.linear.map { |part| [part.code, part.material, part.length] }).to eq [["C-T1", "Twin lane 42 track", made.set.track.length]]
+    expect(list.sheets.map { |sheet| [sheet.code, sheet.width, sheet.height] }).to eq made.set.panels.map { |panel| ["C-D#{panel.name}", panel.width, panel.height] }
+  end
+
+  it "takes in half jambs, casing to its long points, and every layer of the packing" do
+    list = parts("set" => fold)
+    expect(list.by_material.transform_values(&:length)).to include("half jamb 22" => 3, "casing 70" => 3, "Fold 34 track" => 2)
+    layers = plan("set" => fold).prepare.to_h[:packing][:left][:layers]
+    expect(list.linear.count { |part| part.code.start_with?("C-P") }).to eq layers.length
+    expect(list.linear.map(&:code).uniq).to eq list.linear.map(&:code)
+  end
+
+  it "takes in a floor rail with its base strip" do
+    rolling = {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20, "base_strip" => 12}
+    expect(parts("set" => rolling).linear.map(&:name)).to include("floor rail", "base strip")
+  end
+
+  it "marks what waits for the track, where heights are cut on site" do
+    expect(parts("set.height_cut" => "site").sheets.map(&:waits)).to all be true
+    expect(parts.sheets.map(&:waits)).to all be false
+  end
+
+  Kinds::ALL.each_key do |kind|
+    it "has every track of the plan, and no part of no length: #{kind}" do
+      made = plan_of(document_of(kind, Random.new(RSpec.configuration.seed)))
+      list = described_class.new(made, "A")
+      expect(list.linear.select { |part| part.name == "track" }.map(&:length)).to eq made.set.track.pieces
+      expect(list.linear.map(&:length)).to all be_positive
+    end
+  end
+end

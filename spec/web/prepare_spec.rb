@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+RSpec.describe "Preparing" do
+  include Site
+
+  it "draws what a packed jamb is made up of" do
+    row = hang("set.packing" => {"left" => "20"})
+    look("/openings/#{row.id}/prepare")
+    expect(page.at_css(".layers").text).to include("from the jamb out")
+    expect(page.css(".layers .strip").length).to eq YellowTrack::Prepare::BuildUp.new(20r).layers.length
+  end
+
+  it "draws a base strip on its shims" do
+    row = hang("set" => {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20, "base_strip" => 12})
+    look("/openings/#{row.id}/prepare")
+    expect(page.at_css("#prepare").text).to include("Base strip").and include("on shims up to")
+    expect(page.css("svg #shims-title").text).to eq "Base strip along the floor"
+  end
+
+  it "says what waits for another trade" do
+    row = hang("survey.covering" => {"thickness" => "14", "laid" => false}, "set.height_cut" => "site")
+    look("/openings/#{row.id}/prepare")
+    expect(page.at_css("#prepare").text).to match(/The covering of 14[[:space:]]mm is still to be laid/).and include("A, B wait for the check measurement")
+  end
+
+  it "sizes the heights anew from a check measurement, and says what changed" do
+    row = hang
+    {"left" => "2238", "middle" => "2236", "right" => "2239"}.each { |place, text| type(book.openings.find(row.id), "survey.check.#{place}", text, stage: "prepare") }
+    expect(page.at_css("#prepare").text.gsub(/[[:space:]]+/, " ")).to include("makes the panels 2 188 mm high; from the survey they were 2 191 mm")
+    made = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(book.openings.find(row.id).document.to_h))
+    expect(made.working["sizing.height"].value).to eq 2236
+  end
+
+  it "has nothing to say of an opening that takes the set as it is" do
+    row = hang
+    look("/openings/#{row.id}/prepare")
+    expect(page.at_css("#prepare").text).to include("nothing to pack, level or build down")
+  end
+end

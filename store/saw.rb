@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    # What stands at the saw: bars and their prices, the rack of offcuts, and
+    # what was cut. Lengths come and go as exact millimetres.
+    class Saw
+      # A length that can be bought. material; length, mm; price.
+      Bar = Struct.new(:material, :length, :price, keyword_init: true)
+
+      # An offcut in the rack.
+      Offcut = Struct.new(:id, :material, :length, :kept_at, keyword_init: true) do
+        def name = "offcut #{id}"
+      end
+
+      # A piece that was cut. planned and as_cut, mm.
+      Cut = Struct.new(:code, :planned, :as_cut, :at, keyword_init: true)
+
+      KEPT = 300 # mm; a shorter offcut is not worth the rack
+
+      def initialize(db, log)
+        @db = db
+        @log = log
+      end
+
+      # @return [Array<Bar>] that can be bought of a material
+      def bars(material)
+        @db[:stock].where(material:).map { |row| Bar.new(material:, length: Rational(row[:length]), price: Rational(row[:price])) }.sort_by(&:length)
+      end
+
+      # Sets the price of a length; nil takes the length out.
+      #
+      # @param length [Rational] mm
+      # @param price [Rational, nil]
+      def stock(material, length, price)
+        key = {material:, length: length.to_r.to_s}
+        price.nil? ? @db[:stock].where(key).delete : @db[:stock].insert_conflict(:replace).insert(**key, price: price.to_r.to_s)
+      end
+
+      # @return [Array<Offcut>] in the rack, of one material or of all
+      def rack(material = nil)
+        kept = @db[:rack].where(used_at: nil)
+        kept = kept.where(material:) if material
+        kept.order(:material, :id).map { |row| Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at]) }
+      end
+
+      def keep(material, length) = @db[:rack].insert(material:, length: length.to_r.to_s, kept_at: Clock.now)
+
+      def use(offcut_id) = @db[:rack].where(id: offcut_id, used_at: nil).update(used_at: Clock.now)
+
+      # @return [Hash{String => Cut}] what was cut for an opening, by code
+      def cut(opening_id)
+        @db[:cuts].where(opening_id:).to_h { |row| [row[:code], Cut.new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at])] }
+      end
+
+      # Writes down a bar that was cut: its pieces, the offcut that it came
+      # from, the one that is left.
+      #
+      # @param pieces [Array<Array(Openings::Opening, Parts::Part, Rational)>]
+      #   each with the length as cut
+      # @param offcut_id [Integer, nil] of the rack
+      # @param left [Rational] mm
+      def cut_bar(pieces, material:, offcut_id:, left:, who: "fitter")
+        @db.transaction do
+          pieces.each { |opening, part, as_cut| cut_piece(opening, part, as_cut, who) }
+          use(offcut_id) if offcut_id
+          keep(material, left) if left >= KEPT
+        end
+      end
+
+      private
+
+      def cut_piece(opening, part, as_cut, who)
+        @db[:cuts].insert_conflict(:replace).insert(opening_id: opening.id, code: part.code, planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, at: Clock.now)
+        @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: part.code, before: part.length.to_f, after: as_cut.to_f, who:, at: Clock.now)
+      end
+    end
+  end
+end
