@@ -5,7 +5,9 @@ source "https://rubygems.org"
 ruby ">= 3.1"
 
 gem "erubi", "~> 1.13" # ERB that escapes by default
+gem "prawn", "~> 2.5" # the papers
 gem "puma", "~> 6.6"
+gem "rqrcode_core", "~> 1.2" # the way from a paper back to its page
 gem "sequel", "~> 5.90"
 gem "sinatra", "~> 4.1"
 gem "sqlite3", "~> 2.6"

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    module Paper
+      # The cut list: each material's bars to scale, and the panels.
+      class CutSheets
+        BARS = 8 # on a page
+        ROWS = 40
+
+        # @param page [Page]
+        # @param lots [Array<Pack::Lot>]
+        # @param openings [Array<Pack::Opening>]
+        # @param heading [Page::Heading]
+        def initialize(page, lots, openings, heading)
+          @page = page
+          @lots = lots
+          @openings = openings
+          @heading = heading
+        end
+
+        def put
+          @room = 0
+          @lots.each { |lot| lot.cuts.each_slice(BARS).with_index { |cuts, place| bars(lot.material, cuts, place) } }
+          panels.each_slice(ROWS) { |rows| sheet(rows) }
+        end
+
+        private
+
+        def printer = @openings.first.plan.opening.then { |opening| Length::Printer.new(opening.units, opening.grain) }
+
+        # As many materials on a page as there is room for.
+        def bars(material, cuts, place)
+          high = 20 + cuts.length * 27
+          fresh(@heading) if @room < high
+          @page.text(material, at: [0, @room], size: 12, bold: true)
+          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}").to_s, at: [0, @room - 17], width: @page.wide)
+          @room -= high + 6
+        end
+
+        def fresh(heading)
+          @page.begin(heading)
+          @room = @page.top - 4
+        end
+
+        def panels
+          @openings.flat_map { |opening| Parts.new(opening.plan, opening.letter).sheets }.map do |sheet|
+            [sheet.code, sheet.name, sheet.material, printer.short(sheet.width), printer.short(sheet.height), sheet.area.to_f.round(2).to_s, (sheet.waits ? "waits for the track" : "")]
+          end
+        end
+
+        def sheet(rows)
+          fresh(@heading.dup.tap { |heading| heading.title = "Panels" })
+          @page.table([["code", "what", "of", "wide", "high", "m²", ""], *rows], [54, 60, 170, 60, 60, 44, 80], from: @room)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    module Paper
+      # An opening's job sheet: its drawings, its numbers with their sums, its
+      # checks and cautions, on one page.
+      class JobSheet
+        # Numbers that are worth the paper, in working order.
+        NUMBERS = %w[
+          sizing.width sizing.height panels.width panels.height panels.weight laps.lap gap pivots.side_gap fold.lead_gap fold.meet_gap
+          track.length track.floor_rail track.mount_height track.packing panels.rollers panels.spacing depth.needed wall.rail_line
+          fittings.handle_at pocket.depth pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw reach.widest
+        ].freeze
+
+        # @param page [Page]
+        # @param opening [Pack::Opening]
+        # @param heading [Page::Heading]
+        def initialize(page, opening, heading)
+          @page = page
+          @opening = opening
+          @plan = opening.plan
+          @heading = heading
+          @printer = @plan.opening.printer
+        end
+
+        def put
+          @page.begin(@heading)
+          drawings
+          below = numbers(@page.top - 262)
+          words(below - 6)
+        end
+
+        private
+
+        def drawings
+          moves = Moves.new(@plan)
+          top = @page.top
+          @page.drawing(Elevation.of(@plan, moves, @printer).to_s, at: [0, top], width: 210, height: 250)
+          @page.drawing(Above.of(@plan, moves, @printer).to_s, at: [226, top], width: 300, height: 116)
+          @page.drawing(Sections.of(@plan, @printer).to_s, at: [262, top - 122], width: 220, height: 132)
+        end
+
+        def numbers(from)
+          rows = NUMBERS.filter_map { |key| @plan.working[key] }.map { |entry| [entry.title, figure(entry), entry.formula ? entry.sum(@printer) : entry.why.to_s] }
+          @page.table([["number", "", "sum"], *rows], [150, 84, 290], from:, size: 9)
+        end
+
+        def figure(entry)
+          return @printer.with_unit(entry.value) if entry.length?
+
+          "#{entry.value.to_f.round(1)} #{entry.unit}"
+        end
+
+        def words(from)
+          lines = @plan.checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions
+          @page.pdf.bounding_box([0, from], width: @page.wide, height: [from, 20].max) do
+            lines.each { |line| @page.pdf.text(line, size: 7.5, leading: 1) }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    module Paper
+      # A sheet of labels: one for each part, with its code and its length.
+      class Labels
+        ACROSS = 3
+        DOWN = 9
+        HIGH = 74
+
+        # @param page [Page]
+        # @param openings [Array<Pack::Opening>]
+        # @param heading [Page::Heading]
+        def initialize(page, openings, heading)
+          @page = page
+          @openings = openings
+          @heading = heading
+        end
+
+        def put
+          all.each_slice(ACROSS * DOWN) do |few|
+            @page.begin(@heading)
+            few.each_with_index { |label, place| put_one(label, place) }
+          end
+        end
+
+        private
+
+        # Code, what it is, its measure.
+        def all
+          @openings.flat_map do |opening|
+            printer = Length::Printer.new(opening.plan.opening.units, opening.plan.opening.grain)
+            parts = Parts.new(opening.plan, opening.letter)
+            parts.linear.map { |part| [part.code, "#{part.name}, #{opening.name}", printer.with_unit(part.length)] } +
+              parts.sheets.map { |sheet| [sheet.code, "#{sheet.name}, #{opening.name}", "#{printer.short(sheet.width)} × #{printer.with_unit(sheet.height)}"] }
+          end
+        end
+
+        def put_one((code, what, measure), place)
+          wide = @page.wide / ACROSS
+          left, top = place % ACROSS * wide, @page.top - 6 - place / ACROSS * HIGH
+          @page.pdf.stroke_rectangle([left, top], wide - 6, HIGH - 6)
+          @page.text(code, at: [left + 8, top - 6], size: 20, bold: true, width: wide - 22)
+          @page.text(measure, at: [left + 8, top - 32], size: 13, width: wide - 22)
+          @page.text(what, at: [left + 8, top - 52], size: 8.5, width: wide - 22)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    module Paper
+      # The papers of some openings: of each its job sheet, drilling sheets and
+      # full-size strips; of all together the cut list and the labels.
+      class Pack
+        # One opening. plan; letter, name; revision; address; cautions, sentences.
+        Opening = Struct.new(:plan, :letter, :name, :revision, :address, :cautions, keyword_init: true)
+
+        # One material's bars as they are cut.
+        Lot = Struct.new(:material, :cuts, keyword_init: true)
+
+        # @param job [String] its name
+        # @param date [String]
+        # @param address [String] of the job's page
+        # @param openings [Array<Opening>]
+        # @param lots [Proc] gives the Lots, which take their time
+        def initialize(job:, date:, address:, openings:, lots:)
+          @job, @date, @address, @openings, @lots = job, date, address, openings, lots
+          @page = Page.new
+        end
+
+        # @yieldparam done [Integer] openings that are on paper
+        # @return [String] PDF
+        def render
+          @openings.each_with_index do |opening, place|
+            JobSheet.new(@page, opening, heading(opening)).put
+            DrillingSheets.new(@page, opening, heading(opening)).put
+            Strips.new(@page, opening, heading(opening)).put
+            yield place + 1 if block_given?
+          end
+          CutSheets.new(@page, @lots.call, @openings, whole("Cut list")).put
+          Labels.new(@page, @openings, whole("Labels")).put
+          @page.render
+        end
+
+        private
+
+        def heading(opening)
+          Page::Heading.new(title: "#{opening.letter} · #{opening.name}", place: @job, revision: opening.revision, date: @date, address: opening.address)
+        end
+
+        def whole(title) = Page::Heading.new(title:, place: @job, revision: nil, date: @date, address: @address)
+      end
+    end
+  end
+end

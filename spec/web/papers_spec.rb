@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+RSpec.describe "Papers" do
+  include Site
+
+  # Waits for the pack as the page does: by asking again.
+  def finished(path)
+    200.times do
+      look(path)
+      return if page.at_css("a[href$='.pdf']")
+      raise page.at_css(".check-stop").text if page.at_css(".check-stop")
+
+      sleep 0.05
+    end
+  end
+
+  def make(path)
+    send_form("#{path}/papers", {})
+    last_response["location"][%r{/papers/\h{16}\z}].tap { |where| finished(where) }
+  end
+
+  it "makes an opening's papers, and says when they are out of date" do
+    row = hang
+    where = make("/openings/#{row.id}")
+    look("#{where}.pdf")
+    expect(last_response.body).to start_with("%PDF")
+    expect(last_response["content-disposition"]).to include("osier-weir-a.pdf")
+    look("/openings/#{row.id}/cut")
+    expect(page.text).not_to include("print them again")
+    type(book.openings.find(row.id), "survey.widths.top", "1790")
+    look("/openings/#{row.id}/cut")
+    expect(page.text).to include("The papers show revision 1. The opening is at revision 2 now")
+  end
+
+  it "makes a whole job's, and tells how far it has come" do
+    rows = [hang, hang, hang]
+    send_form("/jobs/#{rows.first.job_id}/papers", {})
+    where = last_response["location"][%r{/papers/\h{16}\z}]
+    look(where)
+    expect(page.text).to match(/On paper: [0-3] of 3|of 3 openings/)
+    finished(where)
+    expect(page.text).to include("cut list and labels of 3 openings")
+  end
+
+  it "has none of what is not sized, or was never made" do
+    row = hang("survey" => {})
+    send_form("/openings/#{row.id}/papers", {})
+    expect(last_response.status).to eq 404
+    look("/papers/0123456789abcdef")
+    expect(last_response.status).to eq 404
+  end
+end
