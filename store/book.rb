@@ -4,7 +4,7 @@ module YellowTrack
   module Store
     # One database file: the whole of what a fitter has said and done.
     class Book
-      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers
+      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -17,6 +17,7 @@ module YellowTrack
         @drafts = Drafts.new(db)
         @house_rules = HouseRules.new(db)
         @own_kits = OwnKits.new(db)
+        @prices = Prices.new(db)
         @papers = Papers.new(db)
         @saw = Saw.new(db, @log)
       end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Price do
+  let(:openings) { [plan, plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35})].zip(%w[A B]).map { |made, letter| [made, YellowTrack::Parts.new(made, letter)] } }
+
+  def price(bars: [["Twin lane 42 track", 2400r, 1]], **prices) = described_class.new(openings, bars:, prices: prices.transform_keys(&:to_s))
+
+  it "counts kits, bars, sheet and fixings from the plans" do
+    lines = price.materials.to_h { |line| [line.name, line.count] }
+    expect(lines).to include("Twin lane 42" => 1, "Fold 34" => 1, "Twin lane 42 track, 2400 mm" => 1, "hinges" => openings[1][0].set.hinges.length,
+      "track screws" => openings.sum { |made, _| made.set.track.holes.length })
+    expect(lines["hollow core"]).to be_within(0.01).of((openings[0][0].set.panels.sum { |panel| panel.width * panel.height } / 1e6).to_f)
+  end
+
+  it "puts waste on materials, margin on all, and rounds up as it is told" do
+    made = price("kit twin-42": 100r, "kit fold-34": 50r, rate: 40r, travel: 20r, visits: 2r, waste: 10r, margin: 20r, round: 10r)
+    expect(made.material_cost).to eq 165
+    expect(made.labour_cost).to eq made.labour.values.sum * 40
+    expect(made.own_cost).to eq 165 + made.labour_cost + 40
+    expect(made.total % 10).to eq 0
+    expect(made.total - made.own_cost * 6 / 5).to be_between(0, 10)
+  end
+
+  it "names what has no price yet, and counts it as nothing" do
+    expect(price.unpriced).to include("Twin lane 42", "track screws", "an hour")
+    expect(price.material_cost).to eq 0
+  end
+
+  it "takes a slab that is there for no sheet to buy" do
+    slab = plan("set.slab" => {"width" => 926, "height" => 2300})
+    made = described_class.new([[slab, YellowTrack::Parts.new(slab, "A")]], bars: [], prices: {})
+    expect(made.materials.map(&:unit)).not_to include("m²")
+  end
+end
