@@ -60,24 +60,29 @@ module YellowTrack
 
       # Takes exactly so much more, of the kinds from a place on.
       def fill(place, more, worth, filled, found)
-        return (found.call(@taken, filled) unless worth < @wanted || beaten?(@room - filled)) if more.zero?
-        return if @reach[place][more].zero?
+        return (found.call(@taken, filled) unless worth < @wanted || beaten?(@room - filled)) if more == 0
+        return if @reach[place][more] == 0
 
         kind = @kinds[place]
         return if @worth && worth + @worth.most(kind, more) < @wanted
 
-        [@left[kind], more / @widths[kind]].min.downto(0) do |count|
-          take(kind, count)
-          fill(place + 1, more - count * @widths[kind], @worths ? worth + count * @worths[kind] : 0, filled, found)
-          take(kind, -count)
+        width, each = @widths[kind], @worth ? @worths[kind] : 0
+        count = [@left[kind], more / width].min
+        take(kind, count)
+        while count > 0
+          fill(place + 1, more - count * width, worth + count * each, filled, found)
+          take(kind, -1)
+          count -= 1
         end
+        fill(place + 1, more, worth, filled, found)
       end
 
       # Whether one piece more fits, or a wider one in a narrower one's place.
       def beaten?(spare)
         narrower = nil
-        @widths.each_index.reverse_each do |kind|
-          return true if @left[kind].positive? && @widths[kind] - (narrower || 0) <= spare
+        kind = @widths.length
+        while (kind -= 1) >= 0
+          return true if @left[kind] > 0 && @widths[kind] - (narrower || 0) <= spare
 
           narrower = @widths[kind] if @taken[kind] > ((kind == @first) ? 1 : 0)
         end

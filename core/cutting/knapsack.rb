@@ -38,9 +38,12 @@ module YellowTrack
         kind = @order[place]
         return if kind.nil? || worth + @rates[kind] * room <= @worth
 
-        [@counts[kind], room / @widths[kind]].min.downto(0) do |count|
+        width, each = @widths[kind], @worths[kind]
+        count = [@counts[kind], room / width].min
+        while count >= 0
           @taken[kind] = count
-          add(place + 1, room - count * @widths[kind], worth + count * @worths[kind])
+          add(place + 1, room - count * width, worth + count * each)
+          count -= 1
         end
         @taken[kind] = 0
       end

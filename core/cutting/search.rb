@@ -71,10 +71,11 @@ module YellowTrack
 
       # Whether as good a way was there before.
       def seen?(counts, cost)
-        seen = @seen[[counts, @left]]
+        state = (counts + @left).pack("S*")
+        seen = @seen[state]
         return true if seen && seen <= cost
 
-        @seen[[counts, @left.dup]] = cost if @seen.length < KEPT
+        @seen[state] = cost if @seen.length < KEPT
         false
       end
 
@@ -116,7 +117,11 @@ module YellowTrack
 
       # What pieces are worth more than the scarce bars that are left give
       # away, SCALE times as large.
-      def due(counts) = @worth.of(counts) - @left.each_index.sum { |one| @left[one] * @worth.excess[one] }
+      def due(counts)
+        sum = @worth.of(counts)
+        @left.each_with_index { |count, one| sum -= count * @worth.excess[one] }
+        sum
+      end
 
       def fill(one, counts, room, cost, budget)
         stock = @stocks[one]
@@ -127,11 +132,17 @@ module YellowTrack
         wanted = (@worth && rest.finite?) ? due(counts) - rest * Worth::SCALE : 0
         Fillings.new(@widths, counts, stock.room, worth: @worth).each(rest.finite? ? room - held(rest) : 0, worth: wanted) do |taken, filled|
           @so_far.push([one, taken])
-          cut(counts.each_index.map { |kind| counts[kind] - taken[kind] }, room - filled, cost + stock.cost)
+          cut(without(counts, taken), room - filled, cost + stock.cost)
           @so_far.pop
           break if cost + stock.cost >= @cost
         end
         @left[one] += 1
+      end
+
+      def without(counts, taken)
+        left, kind = counts.dup, counts.length
+        left[kind] -= taken[kind] while (kind -= 1) >= 0
+        left
       end
 
       # The most that can be done with in other bars, or left out.

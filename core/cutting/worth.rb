@@ -32,7 +32,14 @@ module YellowTrack
 
       # @param counts [Array<Integer>] pieces still to be cut
       # @return [Integer] what they are worth, SCALE times as large
-      def of(counts) = counts.each_index.sum { |kind| counts[kind] * @worths[kind] }
+      def of(counts)
+        sum, kind = 0, @kinds
+        while (kind -= 1) >= 0
+          count = counts[kind]
+          sum += count * @worths[kind] if count > 0
+        end
+        sum
+      end
 
       # @param kind [Integer]
       # @param room [Integer]
