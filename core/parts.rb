@@ -28,7 +28,7 @@ module YellowTrack
       @set = plan.set
       @letter = letter
       @counts = Hash.new(0)
-      @linear = [*rails, *strip, *half_jamb, *casing, *packers, *lippings].freeze
+      @linear = [*rails, *strip, *half_jamb, *casing, *packers, *lippings, *frames].freeze
       @sheets = panels.freeze
       freeze
     end
@@ -83,8 +83,28 @@ module YellowTrack
       @set.panels.map { |panel| part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", panel.width, waits: on_site?) }
     end
 
-    # Own panels; a slab is cut, too.
+    # Stiles and rails of framed panels, each by its own width.
+    def frames
+      frame = Prepare::FramedPanel.of(@set) or return []
+      @set.panels.flat_map do |panel|
+        Array.new(2) { part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", frame.stiles, waits: on_site?) } +
+          frame.rails.map { |rail| part("S", "rail of #{panel.name}", "frame #{say(rail)}", frame.rail_length) }
+      end
+    end
+
+    def infills
+      frame = Prepare::FramedPanel.of(@set) or return []
+      @set.panels.flat_map do |panel|
+        frame.infills.each_with_index.map do |infill, place|
+          Sheet.new(code: "#{@letter}-I#{panel.name}#{place + 1}", name: "infill of #{panel.name}", material: "infill", width: infill.width, height: infill.height, waits: on_site?).freeze
+        end
+      end
+    end
+
+    # Framed panels are their infills; a slab is cut, too.
     def panels
+      return infills if @set.opening["frame"]
+
       @set.panels.map do |panel|
         Sheet.new(code: "#{@letter}-D#{panel.name}", name: "panel #{panel.name}", material: "#{@set.slab.slab? ? "slab, " : ""}#{@set.makeup.words}",
           width: panel.width, height: panel.height, waits: on_site?).freeze

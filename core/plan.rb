@@ -54,9 +54,9 @@ module YellowTrack
     def initialize(opening, set)
       @opening = opening
       @set = set
-      @checks = set.checks.sort_by.with_index { |check, place| [check.weight, place] }.freeze
       @brief = set.brief
       @prepare = Prepare.new(set)
+      @checks = (set.checks + prepare.checks).sort_by.with_index { |check, place| [check.weight, place] }.freeze
       @brief.work.freeze
       freeze
     end

@@ -8,8 +8,23 @@ module YellowTrack
     # @param set [Family] sized
     def initialize(set)
       @set = set
-      @parts = {packing:, base_strip:, built_down:, half_jamb:, casing:}.compact.freeze
+      @parts = {packing:, base_strip:, built_down:, half_jamb:, casing:, head:, framed:}.compact.freeze
     end
+
+    # The head of a top-hung set as the fitter gave it; nil where he did not,
+    # or where the set does not hang from it.
+    #
+    # @return [Stiffness, nil]
+    def self.head_of(set)
+      head = set.opening["head"]
+      return unless head && head["material"] && head["breadth"]&.positive? && head["depth"]&.positive?
+      return if %w[wall-hung bottom-rolling].include?(set.kit.support)
+
+      Stiffness.new(material: head["material"], breadth: head["breadth"], depth: head["depth"], span: set.sizing.width, plies: head["plies"] || 1)
+    end
+
+    # @return [Array<Check>] what preparing has to mind
+    def checks = [Prepare.head_of(set)&.check(carried, down: set.kit["adjust.down"] || 0)].compact
 
     # The plan file's "prepare".
     def to_h = @parts
@@ -57,6 +72,28 @@ module YellowTrack
       return unless set.is_a?(Bifold) && set.half_jamb
 
       HalfJamb.new(set).to_h
+    end
+
+    # Sag of a head that carries the track, with all panels at its middle.
+    def head
+      stiffness = self.class.head_of(set) or return
+      {sag: stiffness.sag(carried), weight: carried}
+    end
+
+    def carried = set.weight * set.panels.length
+
+    # Cuts of one framed panel.
+    def framed
+      panel = FramedPanel.of(set) or return
+      work_of_frame(panel)
+      panel.to_h
+    end
+
+    def work_of_frame(panel)
+      set.work.sum("prepare.framed.stiles", "Stile, with its horns", "height + 2 × horn", height: set.height, horn: FramedPanel::HORN.to_r,
+        why: "The horns are trimmed off after glue-up.")
+      set.work.sum("prepare.framed.rail", "Rail", "width − 2 × stile + 2 × tenon", width: set.width, stile: panel.stile, tenon: panel.tenon,
+        why: "Between the stiles; made tenons go into them.")
     end
 
     def casing

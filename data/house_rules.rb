@@ -50,6 +50,11 @@ module YellowTrack
         text.empty? ? nil : Length.parse(text, unit: :mm).mm
       end
 
+      # What the saw takes, mm.
+      #
+      # @return [Hash{Symbol => Rational}] kerf and trim
+      def saw(rules) = %i[kerf trim].to_h { |name| [name, Length.parse(rules["saw.#{name}"] || self["saw.#{name}"].usual, unit: :mm).mm] }
+
       def set_value(rule, value)
         return value unless rule.set == "half_jamb"
 

@@ -18,9 +18,9 @@ module YellowTrack
 
       class << self
         # A cutting is worked out once for the same bars and pieces.
-        def cutting(bars, pieces)
-          key = [bars.map(&:to_a), pieces.map(&:to_a)]
-          @lock.synchronize { @cuttings[key] } || Cutting.new(bars:, pieces:).tap { |made| remember(key, made) }
+        def cutting(bars, pieces, saw)
+          key = [bars.map(&:to_a), pieces.map(&:to_a), saw]
+          @lock.synchronize { @cuttings[key] } || Cutting.new(bars:, pieces:, **saw).tap { |made| remember(key, made) }
         end
 
         private
@@ -40,6 +40,7 @@ module YellowTrack
       # @param works [Array<Work>] those without a plan are passed over
       def initialize(book, works)
         @book = book
+        @saw = Data::HouseRules.saw(book.house_rules.all)
         planned = works.select(&:plan)
         @parts = planned.to_h { |work| [work, Parts.new(work.plan, work.row.letter)] }
         @rows = planned.to_h { |work| [work.row.letter, work] }
@@ -80,7 +81,7 @@ module YellowTrack
         bought = @book.saw.bars(material)
         bars = rack(material) + (bought.any? ? bought.map { |bar| Cutting::Bar.new(length: bar.length, price: bar.price) } : by_length(material))
         pieces = parts.map { |part| Cutting::Piece.new(name: part.code, length: part.length) }
-        Lot.new(material:, parts:, cutting: CutList.cutting(bars, pieces), priced: bought.any?)
+        Lot.new(material:, parts:, cutting: CutList.cutting(bars, pieces, @saw), priced: bought.any?)
       end
 
       def rack(material) = @book.saw.rack(material).map { |offcut| Cutting::Bar.new(length: offcut.length, price: 0r, count: 1, name: offcut.name) }

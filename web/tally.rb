@@ -95,7 +95,7 @@ module YellowTrack
       # Codes of the set's checks that no row has a place for. The survey's own
       # stand in Measure.
       def strays
-        @plan.checks.map(&:code).uniq.grep_v(/\Asurvey\./) - parts.flat_map { |part| own_rows(part).flat_map(&:codes) }
+        @plan.checks.map(&:code).uniq.grep_v(/\A(survey|head)\./) - parts.flat_map { |part| own_rows(part).flat_map(&:codes) }
       end
 
       def family = @work.opening.family

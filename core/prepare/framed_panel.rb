@@ -12,6 +12,21 @@ module YellowTrack
       # One opening of the frame, and what fills it.
       Infill = Struct.new(:width, :height, keyword_init: true)
 
+      USUAL = {stile: 95r, rails: [95r, 180r], groove: 12r}.freeze
+
+      # That of a set, as the fitter wants its frame; nil where he makes none.
+      #
+      # @param set [Family]
+      # @return [FramedPanel, nil]
+      # @raise [Fault] where nothing is left to fill
+      def self.of(set)
+        frame = set.opening["frame"] or return
+        new(width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile], rails: frame["rails"] || USUAL[:rails],
+          groove: frame["groove"] || USUAL[:groove], tenon: frame["tenon"] || 0r, solid: frame["solid"] == true)
+      end
+
+      attr_reader :stile, :rails, :groove, :tenon
+
       # @param width [Rational] P
       # @param height [Rational] Hp
       # @param stile [Rational] width of a stile
@@ -43,6 +58,15 @@ module YellowTrack
           Infill.new(width: sight_width + 2 * (@groove - across), height: sight_height + 2 * (@groove - SHEET_FREE))
         end
       end
+
+      # @return [Array<Array(Rational, Rational)>] foot and head of each rail,
+      #   above the panel's bottom, from the top
+      def rail_places
+        top = @height
+        rails.map { |rail| [top - rail, top].tap { top -= rail + sight_height } }
+      end
+
+      def to_h = {stiles:, rail_length:, rails:, infill: {width: infills.first.width, height: infills.first.height, count: infills.length}}
 
       private
 

@@ -9,11 +9,11 @@ module YellowTrack
         def prepare_fields
           own = {"bifold" => %w[set.half_jamb.thickness], "bottom-rolling" => %w[set.base_strip]}
           packing = (@work.opening.kit.support == "wall-hung") ? [] : %w[set.packing.left set.packing.right]
-          packing + (own[@work.opening.kit.support || @work.opening.family] || []) + %w[set.casing.width set.reveal set.height_cut]
+          packing + (own[@work.opening.kit.support || @work.opening.family] || []) + %w[set.casing.width set.reveal set.height_cut set.head.material set.head.breadth set.head.depth set.frame.stile set.frame.rails set.frame.groove set.frame.tenon set.frame.solid]
         end
 
         # @return [Array<Tally::Row>]
-        def prepare_rows = @prepare_rows ||= [packing_rows, strip_row, built_down_row, half_jamb_row, casing_row, slab_rows].flatten.compact
+        def prepare_rows = @prepare_rows ||= [packing_rows, strip_row, built_down_row, half_jamb_row, casing_row, head_row, standoff_row, framed_row, slab_rows].flatten.compact
 
         # What has to wait for another trade.
         #
@@ -75,6 +75,25 @@ module YellowTrack
           cuts = needs[:casing] or return
           prepared("Casing", "#{cut(cuts[:head_long])} <small>head,</small> #{cut(cuts[:leg])}", "legs, to the long points",
             %w[prepare.casing.head_long prepare.casing.head_short prepare.casing.leg], "mitres first, then measured from the long point; head #{cut(cuts[:head_short])} to the short points")
+        end
+
+        def head_row
+          head = needs[:head] or return
+          Web::Tally::Row.new(name: "Head sags", figure: derived(head[:sag].round(2).to_r), after: "under #{head[:weight].to_f.round(1)} kg at its middle", keys: [],
+            codes: %w[head.sag], line: "It answers whether the doors bind, nothing more: what carries load is for a licensed person.")
+        end
+
+        # A wall-hung rail that has to stand clear of what is on the wall.
+        def standoff_row
+          standoff = @work.plan.set.is_a?(Bypass) && @work.plan.set.support.covers? && @work.plan.working["wall.standoff"]
+          prepared("Stand off", derived(standoff.value), "packing behind the rail", %w[wall.standoff], short_sum("wall.standoff")) if standoff
+        end
+
+        def framed_row
+          cuts = needs[:framed] or return
+          infill = cuts[:infill]
+          prepared("Framed panel", "#{cut(cuts[:stiles])} <small>stiles,</small> #{cut(cuts[:rail_length])}", "rails", %w[prepare.framed.stiles prepare.framed.rail],
+            "infill #{derived(infill[:width])} × #{derived(infill[:height])}, #{infill[:count]} a panel. Dry-fit, diagonals equal, glue, sand; hang it before paint.")
         end
 
         # The slab's own rows, as the Size stage has them.

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # A framed panel: its stiles with their horns, its rails and what fills it.
+    class Framed
+      WIDTH = 330
+      HEIGHT = 400
+      BOX = [90, 34, 170, 310].freeze
+
+      # @param frame [Prepare::FramedPanel]
+      # @param printer [Length::Printer]
+      def initialize(frame, width:, height:, printer:)
+        @frame = frame
+        @width = width
+        @height = height
+        @printer = printer
+        @picture = Frame.new(width, height, BOX)
+      end
+
+      # @return [String] SVG
+      def to_s
+        @svg = SVG.new(WIDTH, HEIGHT, title: "Framed panel", description:, name: "framed")
+        [0r, @width - @frame.stile].each { |x| member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, @height + Prepare::FramedPanel::HORN) }
+        @frame.rail_places.each { |foot, head| member(@frame.stile, foot, @width - @frame.stile, head) }
+        measures
+        @svg.to_s
+      end
+
+      private
+
+      def say(mm) = @printer.short(mm)
+
+      def description
+        infill = @frame.infills.first
+        "Stiles #{say(@frame.stiles)} long and #{say(@frame.stile)} wide, rails #{say(@frame.rail_length)} long and #{@frame.rails.map { |rail| say(rail) }.join(", ")} wide, " \
+          "#{@frame.infills.length} infills of #{say(infill.width)} × #{say(infill.height)}."
+      end
+
+      def member(left, foot, right, head)
+        @svg.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
+      end
+
+      def measures
+        dimension = Dimension.new(@svg)
+        dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, say(@width), feet: @picture.y(0) + 4)
+        dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, say(@frame.stile), feet: BOX[1] - 4)
+        @frame.rail_places.each { |foot, head| dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, say(head - foot), feet: @picture.x(@width) + 4) }
+        dimension.upright(@picture.y(@height), @picture.y(0), @picture.x(0) - 24, say(@height), feet: @picture.x(0) - 4)
+      end
+    end
+  end
+end
