@@ -8,7 +8,7 @@ RSpec.describe "Every screen" do
   def screens
     b, a = opening("B", "Osier Weir").id, opening("A", "Tern House").id
     ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size", "/openings/#{b}/choose",
-      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42", "/search?q=bunk",
+      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/cut", "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42", "/search?q=bunk",
       "/openings/#{b}/sheet"]
   end
 
