@@ -41,10 +41,10 @@ module YellowTrack
       # @return [Hash] ready for JSON
       def document(opening) = schema("opening").write(opening.to_h, unit: opening.units)
 
-      # @return [Schema] of "opening", "kit", "plan" or "cut"
+      # @return [Schema] of "opening", "kit", "plan", "cut" or "move"
       def schema(name)
         @schemas ||= begin
-          rules = %w[kit opening plan cut].to_h { |key| ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))] }
+          rules = %w[kit opening plan cut move].to_h { |key| ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))] }
           rules.to_h { |file, rule| [file.delete_suffix(".schema.json"), Schema.new(rule, others: rules)] }
         end
         @schemas.fetch(name)

@@ -36,7 +36,7 @@ RSpec.describe "The formats" do
 
   it "explains every key of its files, and no other" do
     page = File.read("#{YellowTrack::ROOT}/docs/formats/README.md")
-    keys = %w[opening kit plan].flat_map { |name| keys_of(JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/#{name}.schema.json"))) }
+    keys = %w[opening kit plan cut move].flat_map { |name| keys_of(JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/#{name}.schema.json"))) }
     missing = keys.uniq.reject { |key| page.match?(/`(?:[\w.\[\]]+\.)?#{Regexp.escape(key)}(?:\[\])?`/) }
     expect(missing).to eq []
   end

@@ -1,0 +1,11 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # Which adjuster of a hung panel to turn, which way and how far (handbook 8).
+  # Lengths in mm; + raises, and moves a pivot away from its jamb.
+  module Adjust
+    EVEN = 1 # mm; gaps that differ by no more are even
+    BOW = 2 # mm; more bow stays whatever is turned
+    QUARTER = 4 # to a turn
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Adjust
+    # What stops a hung panel's hangers: the adjusters' range, the floor, and
+    # the head or the channel above.
+    class Limits
+      HEAD_CLEAR = 2 # mm of a kit's head room that are kept
+
+      # @param kit [Kit]
+      # @param at [Hash{String => Numeric}] where each hanger stands
+      # @param spacing [Numeric] S
+      # @param inset [Numeric] r
+      # @param width [Numeric] P
+      # @param floor [Hash{String => Numeric}, nil] under the lower corners
+      # @param engagement [Numeric, nil] in a channel, adjusters at mid
+      def initialize(kit, at, spacing:, inset:, width:, floor:, engagement:)
+        @kit = kit
+        @at = at.transform_keys(&:to_sym)
+        @spacing = spacing
+        @places = {left: -inset, right: width - inset}
+        @floor = floor&.transform_keys(&:to_sym)
+        @engagement = engagement
+      end
+
+      # How far a corner rises with both hangers.
+      def corner(side, left, right) = left + (right - left) * @places.fetch(side) / @spacing
+
+      # Codes of what a change runs into.
+      #
+      # @return [Array<String>]
+      def stops(left, right) = bounds(left, right).reject { |_, value, least, most| within?(value, least, most) }.map(&:first).uniq
+
+      # The least that both hangers have to be shifted by for a change to stay in
+      # their range; nil where no shift does.
+      def shift(left, right)
+        least, most = range(left, right).reduce([-Float::INFINITY, Float::INFINITY]) do |(low, high), (_, value, from, to)|
+          [[low, from - value].max, [high, to - value].min]
+        end
+        (least <= most + 1e-9) ? 0.clamp(least, [least, most].max) : nil
+      end
+
+      private
+
+      def within?(value, least, most) = value >= least - 1e-9 && value <= most + 1e-9
+
+      # Each limit: its code, where the change comes to, and between what it
+      # has to stay. All rise by as much as both hangers do.
+      def bounds(left, right)
+        range(left, right) + %i[left right].flat_map { |side| [*floor(side, left, right), *head(side, left, right)] }
+      end
+
+      def range(left, right)
+        {left:, right:}.map { |side, by| ["adjust.range", @at[side] + by, -@kit.fetch("adjust.down"), @kit.fetch("adjust.up")] }
+      end
+
+      # No nearer to the floor than the kit's least, or than it is already.
+      def floor(side, left, right)
+        return [] unless @floor && @floor[side]
+
+        [["adjust.floor", @floor[side] + corner(side, left, right), [@kit.fetch("gap.least"), @floor[side]].min, Float::INFINITY]]
+      end
+
+      def head(side, left, right)
+        risen = corner(side, @at[:left] + left, @at[:right] + right)
+        return channel(risen) if @engagement
+
+        room = @kit["head_room"]
+        room ? [["adjust.head", risen, -Float::INFINITY, room - HEAD_CLEAR]] : []
+      end
+
+      def channel(risen) = [["adjust.head", @engagement + risen, @kit.fetch("rail.engagement.least"), @kit.fetch("rail.channel")]]
+    end
+  end
+end

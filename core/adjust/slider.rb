@@ -1,0 +1,159 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Adjust
+    # A hung slider at its jamb: three gaps, two hangers.
+    class Slider
+      SIDES = %i[left right].freeze
+
+      # A change of both hangers: which they are, and by how much each.
+      Move = Struct.new(:which, :left, :right, keyword_init: true) do
+        def by(side) = public_send(side)
+
+        # How much more the right one rises.
+        def turn = right - left
+
+        def moved = left.abs + right.abs
+      end
+
+      # @return [Numeric] τ, top less bottom
+      attr_reader :taper
+      # @return [Numeric] middle less the mean of the others
+      attr_reader :bow
+      # @return [Move, nil] the one to make; nil where the gaps are even, or
+      #   none fits
+      attr_reader :move
+      # @return [Array<String>] codes, sorted
+      attr_reader :codes
+
+      # @param kit [Kit]
+      # @param jamb ["left", "right"]
+      # @param gaps [Hash{String => Numeric}] top, middle, bottom; 0 touches
+      # @param width [Numeric] P
+      # @param height [Numeric] Hp
+      # @param at [Hash{String => Numeric}] where each hanger stands, 0 at mid
+      # @param floor [Hash{String => Numeric}, nil] present gaps under the lower
+      #   corners
+      # @param bumper [Numeric] that the panel rolls home to
+      # @param engagement [Numeric, nil] of a bottom-rolling panel in its
+      #   channel, adjusters at mid
+      # @param tops [Hash{String => Numeric}] neighbours' tops above this
+      #   panel's, at the edge where they stand
+      # @param even [Numeric] what the gaps may differ by
+      # @param per_turn [Numeric, nil] the real figure, where it was learnt
+      def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {}, even: EVEN, per_turn: nil)
+        @kit, @jamb, @width, @height, @at, @bumper = kit, jamb, width, height, at, bumper
+        @top, @middle, @bottom = gaps.values_at("top", "middle", "bottom")
+        @limits = Limits.new(kit, at, spacing: width - 2 * inset, inset:, width:, floor:, engagement:)
+        @tops = tops.compact
+        @per_turn = per_turn || kit["adjust.per_turn"]
+        @taper = @top - @bottom
+        @bow = @middle - (@top + @bottom)/2r
+        decide(even)
+        freeze
+      end
+
+      # Whether its adjusters go by a slot's scale, not by turns.
+      def slot? = @kit["adjust.slot"] == true
+
+      # Quarter turns of a hanger, rounded; nil for a slot.
+      #
+      # @return [Rational, nil]
+      def turns(side)
+        return if slot? || move.nil?
+
+        ((move.by(side).abs / @per_turn) * QUARTER).round.to_r / QUARTER
+      end
+
+      # Which way it is turned; nil for not at all.
+      #
+      # @return ["clockwise", "anticlockwise", nil]
+      def turn(side)
+        return if turns(side).nil? || turns(side).zero?
+
+        raising = @kit["adjust.raise"]
+        return raising if move.by(side).positive?
+
+        (raising == "clockwise") ? "anticlockwise" : "clockwise"
+      end
+
+      # How far a lower corner goes by the move, exactly.
+      def corner(side) = @limits.corner(side, move.left, move.right)
+
+      # The gaps that the next reading should show, the turns as rounded.
+      #
+      # @return [Hash{String => Numeric}]
+      def expected
+        left, right = SIDES.map { |side| done(side) }
+        gaps_after(left, right)
+      end
+
+      # The gaps after any turning of the hangers, the panel rolled home.
+      def gaps_after(left, right)
+        tapered = taper + sign * (right - left) * @height / spacing
+        gaps = {"top" => tapered, "middle" => tapered/2r + bow, "bottom" => 0}
+        home = @bumper - gaps.values.min
+        gaps.transform_values { |gap| gap + home }
+      end
+
+      # The move file's answer.
+      def to_h = Numbers.rounded("taper" => taper, "bow" => bow, "codes" => codes, "move" => move && move_to_h)
+
+      private
+
+      def inset = @kit.fetch("inset.design")
+
+      def spacing = @width - 2 * inset
+
+      # Raising the right hanger closes a taper at a right jamb, opens it at a
+      # left one.
+      def sign = (@jamb == "right") ? 1 : -1
+
+      def decide(even)
+        gaps = [@top, @middle, @bottom]
+        done = gaps.max - gaps.min <= even
+        @move = done ? nil : best
+        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bow.abs > BOW), *((done || @move) ? [] : stopped)].compact.uniq.sort
+      end
+
+      # uR − uL that closes the taper.
+      def wanted = -sign * taper * spacing / @height
+
+      def jamb_side = right_alone?(@jamb) ? alone("right", "jamb") : alone("left", "jamb")
+
+      def far_side = right_alone?(@jamb) ? alone("left", "far") : alone("right", "far")
+
+      def right_alone?(jamb) = jamb == "right"
+
+      def alone(side, which) = Move.new(which:, left: (side == "left") ? -wanted : 0, right: (side == "right") ? wanted : 0)
+
+      # Of one hanger alone the one that leaves the tops most level, else the
+      # jamb's; of both, split as evenly as their ranges allow.
+      def best
+        single = [jamb_side, far_side].select { |one| @limits.stops(one.left, one.right).empty? }
+        return single.min_by.with_index { |one, place| [step(one), place] } if single.any?
+
+        shift = @limits.shift(-wanted / 2, wanted / 2)
+        both = shift && Move.new(which: "both", left: -wanted / 2 + shift, right: wanted / 2 + shift)
+        both if both && @limits.stops(both.left, both.right).empty?
+      end
+
+      # What remains between this panel's top and its neighbours'.
+      def step(one) = @tops.map { |side, top| (top - @limits.corner(side.to_sym, one.left, one.right)).abs }.max || 0
+
+      def stopped = [jamb_side, far_side].flat_map { |one| @limits.stops(one.left, one.right) }
+
+      # What the turns as rounded come to.
+      def done(side)
+        return move.by(side) if slot?
+
+        turns(side) * @per_turn * (move.by(side) <=> 0)
+      end
+
+      def move_to_h
+        {which: move.which, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right), expected:,
+         **(slot? ? {} : {turns: SIDES.to_h { |side| [side, turns(side)] }, turn: SIDES.to_h { |side| [side, turn(side)] }})}
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Data
+    # Reads a move file (handbook 9): one hung panel.
+    module MoveFile
+      NEEDED = {"slider" => %w[jamb gaps at], "bifold" => %w[side_gap top_gap gt gb hp hl]}.freeze
+
+      module_function
+
+      # @param document [Hash] as parsed
+      # @return [Adjust::Slider, Adjust::Fold]
+      # @raise [Faults] one for each key at fault
+      def move(document)
+        read = Shelf.typed(Shelf.schema("move"), document, unit: (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm)
+        missing(read)
+        kit = Shelf.kit_of(read["kit"])
+        agree(read, kit)
+        (read["kind"] == "slider") ? slider(read, kit) : fold(read, kit)
+      end
+
+      def missing(read)
+        faults = NEEDED.fetch(read["kind"]).select { |key| read[key].nil? }.map { |key| Fault.new("missing. A #{read["kind"]} needs it.", key:) }
+        faults << Fault.new("0 is no panel. Give it in full.", key: "height") unless read["height"].positive?
+        raise Faults.new(faults) if faults.any?
+      end
+
+      def agree(read, kit)
+        folds = kit.family == "bifold"
+        return check_width(read, kit) if folds == (read["kind"] == "bifold")
+
+        raise Faults.new([Fault.new("#{kit.id} is a #{kit.family} kit and the panel is a #{read["kind"]}. Take the kit that it hangs by.", key: "kit")])
+      end
+
+      def check_width(read, kit)
+        least = kit["inset.design"] ? 2 * kit["inset.design"] : 0
+        return if read["width"] > least
+
+        raise Faults.new([Fault.new("#{read["width"].to_f} mm is too narrow for its two hangers. Over #{least.to_f} works.", key: "width")])
+      end
+
+      def slider(read, kit)
+        at = %w[left right].to_h { |side| [side, read["at"][side] || 0r] }
+        Adjust::Slider.new(kit:, jamb: read["jamb"], gaps: read["gaps"], width: read["width"], height: read["height"], at:, floor: read["floor"],
+          bumper: read["bumper"] || 0r, engagement: read["engagement"], tops: read["tops"] || {})
+      end
+
+      def fold(read, kit)
+        Adjust::Fold.new(kit:, width: read["width"], height: read["height"], gaps: read.slice("gt", "gb", "hp", "hl"), side_gap: read["side_gap"],
+          top_gap: read["top_gap"], hinge: read["hinge"] || kit.fetch("hinge_gap"), half_jamb: read.dig("half_jamb", "thickness"), school: read["school"])
+      end
+    end
+  end
+end

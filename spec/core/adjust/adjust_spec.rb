@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Adjust do
+  worked = JSON.parse(File.read("#{Cases::FOLDER}/moves.json"))
+
+  worked.values.flatten.each do |one|
+    it "agrees with #{one["name"]}" do
+      made = YellowTrack::Data::MoveFile.move(one["in"]).to_h
+      answer = one["answer"]
+      expect(made["codes"].sort).to eq answer["codes"].sort
+      expect(Cases.departures(answer.except("codes"), made)).to eq []
+    end
+  end
+
+  describe YellowTrack::Adjust::Slider do
+    let(:random) { Random.new(RSpec.configuration.seed) }
+    let(:kits) { %w[twin-42 bar-1 tri-38 pocket-90].map { |id| YellowTrack::Data::Shelf.kits.fetch(id) } }
+
+    def gaps_of(taper, bow = 0) = {"top" => [taper, 0].max, "middle" => taper.abs/2r + bow, "bottom" => [-taper, 0].max}
+
+    def random_panel
+      kit = kits.sample(random:)
+      at = %w[left right].to_h { |side| [side, random.rand(-8..8)/8r * kit["adjust.down"]] }
+      {kit:, jamb: %w[left right].sample(random:), gaps: gaps_of(random.rand(-16..16)/2r), width: random.rand(600..1100).to_r, height: random.rand(1900..2400).to_r,
+       at:, floor: {"left" => random.rand(4..14).to_r, "right" => random.rand(4..14).to_r}}
+    end
+
+    def limits(panel)
+      inset = panel[:kit]["inset.design"]
+      YellowTrack::Adjust::Limits.new(panel[:kit], panel[:at], spacing: panel[:width] - 2 * inset, inset:, width: panel[:width], floor: panel[:floor], engagement: nil)
+    end
+
+    it "closes the taper, breaks no limit, and moves no more hangers than it must" do
+      seen = Hash.new(0)
+      600.times do
+        panel = random_panel
+        made = described_class.new(**panel)
+        next seen[:none] += 1 unless made.move
+
+        seen[made.move.which] += 1
+        after = made.gaps_after(made.move.left, made.move.right)
+        expect(after["top"] - after["bottom"]).to be_within(0.001).of(0)
+        expect(limits(panel).stops(made.move.left, made.move.right)).to eq []
+        single = [[-made.move.turn, 0], [0, made.move.turn]].any? { |left, right| limits(panel).stops(left, right).empty? }
+        expect(made.move.which == "both").to be !single
+      end
+      expect(seen.keys).to include("jamb", "far", "both", :none)
+    end
+
+    it "leaves no more taper by quarter turns than a quarter turn would make" do
+      200.times do
+        made = described_class.new(**random_panel)
+        next unless made.move && !made.slot?
+
+        expect(described_class::SIDES.map { |side| (made.turns(side) * 4) % 1 }).to all eq 0
+        exact = described_class::SIDES.map { |side| made.move.by(side).abs / made.instance_variable_get(:@per_turn) }
+        expect(exact.zip(described_class::SIDES.map { |side| made.turns(side) }).map { |wanted, got| (wanted - got).abs }).to all be <= 1r / 8
+      end
+    end
+
+    it "gives the mirrored panel the mirrored move" do
+      other = {"left" => "right", "right" => "left"}
+      200.times do
+        panel = random_panel
+        mirrored = panel.merge(jamb: other[panel[:jamb]], at: panel[:at].transform_keys(other), floor: panel[:floor].transform_keys(other))
+        made, turned = described_class.new(**panel), described_class.new(**mirrored)
+        expect(turned.codes).to eq made.codes
+        expect(turned.move&.to_a).to eq(made.move && [made.move.which, made.move.right, made.move.left])
+      end
+    end
+  end
+end
