@@ -45,7 +45,7 @@ module YellowTrack
         return first if first.done? || first.cost == floor
 
         worth = Worth.new(@problem)
-        @bound = [worth.bound, floor].max
+        @bound = [worth.bound(@problem), floor].max
         deepen(first, worth)
       end
 

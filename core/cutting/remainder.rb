@@ -9,6 +9,10 @@ module YellowTrack
     class Remainder
       STEP = 4 # units more to be left over, at first
 
+      # One bar of one lot set aside. stock, that it is of; problem, of the other
+      # bars; bound, what is left over for it at least.
+      Try = Struct.new(:stock, :problem, :bound, :over)
+
       # @return [Array<Array(Integer, Array<Integer>)>]
       attr_reader :fillings
 
@@ -20,8 +24,8 @@ module YellowTrack
         @fillings = found
         @proved = true
         @longest = fillings.map { |stock, taken| @stand.remainder(room(stock), width(taken)) }.max || 0
-        @left_out = left_out
-        improve unless @problem.counts == @left_out
+        @counts = fillings.map(&:last).transpose.map(&:sum)
+        improve if fillings.any?
       end
 
       # @return [Boolean] whether none leaves a longer offcut
@@ -33,12 +37,15 @@ module YellowTrack
 
       def width(taken) = taken.each_index.sum { |kind| taken[kind] * @problem.widths[kind] }
 
-      # What the cheapest cutting leaves uncut.
-      def left_out = fillings.reduce(@problem.counts) { |left, (_, taken)| left.zip(taken).map { |one, other| one - other } }
-
+      # First for what leaves next to nothing over in the other bars, of any
+      # lot, then for more: what one finds spares the others most of their way.
       def improve
-        tries = lots.flat_map { |lot| lot.each_index.select { |stock| lot[stock].positive? }.map { |stock| [lot, stock] } }
-        tries.sort_by { |lot, stock| -most(lot, stock) }.each { |lot, stock| set_aside(lot, stock) if most(lot, stock) > @longest }
+        tries = lots.flat_map { |lot| lot.each_index.select { |stock| lot[stock].positive? }.map { |stock| set_aside(lot, stock) } }
+        step = STEP
+        until (tries = tries.reject { |one| one.over || limit(one) <= one.bound }).empty?
+          tries.sort_by { |one| one.bound - room(one.stock) }.each { |one| search(one, step) }
+          step *= 2
+        end
       end
 
       # Ways to spend what the cheapest cutting costs: how many of each stock.
@@ -49,60 +56,55 @@ module YellowTrack
         end.filter_map { |lot, cost| lot if cost == spent }
       end
 
-      def rooms(lot) = lot.each_index.sum { |stock| lot[stock] * room(stock) }
-
-      # The longest offcut that a bar of a lot might leave.
-      def most(lot, stock)
-        over = total - rooms(lot) + room(stock)
-        (over > room(stock)) ? -1 : @stand.remainder(room(stock), [over, @problem.widths.last].max)
-      end
-
-      def counts = @counts ||= @problem.counts.zip(@left_out).map { |all, left| all - left }
-
-      def total = width(counts)
-
       # The bars of the lot are paid for: what is left to be spared is what goes
       # into the one that is set aside.
       def set_aside(lot, aside)
         stocks = lot.each_with_index.map { |count, stock| Problem::Stock.new(room(stock), 0, count - ((stock == aside) ? 1 : 0)) }
-        problem = Problem.new(widths: @problem.widths, counts:, stocks:, leaving: @problem.widths)
-        below = room(aside) - @stand.kerf - @longest
-        search = searched(problem, below)
-        take(search, aside) if search.found
+        problem = Problem.new(widths: @problem.widths, counts: @counts, stocks:, leaving: @problem.widths)
+        left = width(@counts) - stocks.sum { |stock| stock.room * stock.count }
+        Try.new(aside, problem, [left, 0].max, left > room(aside))
       end
 
-      # First for what leaves next to nothing over in the other bars, then for
-      # more; with a closer bound where that takes long.
-      #
-      # @return [Search]
-      def searched(problem, below)
-        deepened(problem, below, [width(problem.counts) - room_of(problem), 0].max, steps: Answer::FIRST) ||
-          Worth.new(problem).then { |worth| deepened(problem, below, worth.bound, worth:, steps: Answer::MOST) || given_up(problem, below) }
+      # What may go into the bar that is set aside, for its offcut to be longer
+      # than the longest so far.
+      def limit(one) = room(one.stock) - @stand.kerf - @longest
+
+      # Looks for what leaves no more over than so much above the bound; what is
+      # not there is over for good once that takes in all that could matter.
+      def search(one, step)
+        return if limit(one) <= one.bound
+
+        below = [one.bound + step, limit(one)].min
+        found = quick(one, below) || thorough(one, below)
+        take(found, one) if found.found
+        one.over = below >= limit(one)
       end
 
-      def room_of(problem) = problem.stocks.sum { |stock| stock.room * stock.count }
+      # @return [Search, nil] nil where so few branches prove nothing
+      def quick(one, below)
+        return if @worth
 
-      # @return [Search, nil] nil where so many steps prove nothing
-      def deepened(problem, below, bound, **how)
-        step = STEP
-        loop do
-          search = Search.new(problem, below: [bound + step, below].min, **how).run
-          return unless search.done?
-          return search if search.found || bound + step >= below
-
-          step *= 2
-        end
+        Search.new(one.problem, below:, steps: Answer::FIRST).run.then { |search| search if search.done? }
       end
 
-      def given_up(problem, below)
-        @proved = false
-        Search.new(problem, below:, steps: Answer::FIRST).run
+      def thorough(one, below)
+        one.bound = [one.bound, worth(one.problem).bound(one.problem)].max
+        search = Search.new(one.problem, below:, worth: @worth, steps: Answer::MOST).run
+        @proved &&= search.done?
+        search
       end
 
-      def take(search, aside)
-        inside = search.found.reduce(counts) { |left, (_, taken)| left.zip(taken).map { |one, other| one - other } }
-        @longest = @stand.remainder(room(aside), width(inside))
-        @fillings = search.found + [[aside, inside]]
+      # What pieces are worth does not depend on how many bars there are, so it
+      # is worked out once.
+      def worth(problem) = @worth ||= Worth.new(problem)
+
+      def take(search, one)
+        inside = search.found.reduce(@counts) { |left, (_, taken)| left.zip(taken).map { |all, other| all - other } }
+        offcut = @stand.remainder(room(one.stock), width(inside))
+        return if offcut <= @longest
+
+        @longest = offcut
+        @fillings = search.found + [[one.stock, inside]]
       end
     end
   end

@@ -47,8 +47,10 @@ module YellowTrack
       #   the room are worth more
       def most(kind, room) = @most[kind][(room + @step - 1) / @step]
 
+      # @param problem [Problem] with the same pieces, and the same bars but for
+      #   their counts
       # @return [Integer] what no cutting of the whole costs less than
-      def bound = -((@excess.each_index.sum { |one| @excess[one] * @stocks[one].count } - of(@counts)) / SCALE)
+      def bound(problem) = -((@excess.each_index.sum { |one| @excess[one] * problem.stocks[one].count } - of(@counts)) / SCALE)
 
       private
 
