@@ -9,31 +9,31 @@ module YellowTrack
     class Fillings
       # @param widths [Array<Integer>] of each kind, the widest first
       # @param counts [Array<Integer>] how many of each are left
-      # @param room [Integer] of the bar
+      # @param most [Integer] room of the largest bar that is to be filled
       # @param worth [Worth, nil] what each kind is worth
-      def initialize(widths, counts, room, worth: nil)
+      def initialize(widths, counts, most, worth: nil)
         @widths = widths
         @worth = worth
         @worths = worth&.worths
-        @room = room
-        @left = counts.dup
         @first = counts.index(&:positive?)
-        @taken = Array.new(widths.length, 0)
-        take(@first, 1)
-        @kinds = (@first...widths.length).select { |kind| @left[kind].positive? && widths[kind] <= room - widths[@first] }
+        @counts = counts.dup
+        @counts[@first] -= 1
+        spare = most - widths[@first]
+        @kinds = (@first...widths.length).select { |kind| @counts[kind].positive? && widths[kind] <= spare }
+        @reach = reach(spare) unless spare.negative?
       end
 
+      # @param room [Integer] of the bar
       # @param least [Integer] fill it at least so far
       # @param worth [Integer] with pieces worth so much at least
       # @yieldparam taken [Array<Integer>] how many of each kind; not to be kept
       # @yieldparam filled [Integer]
-      def each(least, worth: 0, &found)
-        spare = @room - @widths[@first]
+      def each(room, least, worth: 0, &found)
+        spare = room - @widths[@first]
         return if spare.negative?
 
-        @wanted = @worths ? worth - @worths[@first] : 0
-        @reach = reach(spare)
-        bits = @reach.first
+        begin_with(room, worth)
+        bits = @reach.first & ((1 << (spare + 1)) - 1)
         while (sum = bits.bit_length - 1) >= 0 && sum + @widths[@first] >= least
           fill(0, sum, 0, sum + @widths[@first], found)
           bits ^= 1 << sum
@@ -41,6 +41,14 @@ module YellowTrack
       end
 
       private
+
+      def begin_with(room, worth)
+        @room = room
+        @wanted = @worths ? worth - @worths[@first] : 0
+        @left = @counts.dup
+        @taken = Array.new(@widths.length, 0)
+        @taken[@first] = 1
+      end
 
       def take(kind, by)
         @taken[kind] += by
@@ -54,7 +62,7 @@ module YellowTrack
       end
 
       def within(sums, kind, mask)
-        @left[kind].times { sums |= (sums << @widths[kind]) & mask }
+        @counts[kind].times { sums |= (sums << @widths[kind]) & mask }
         sums
       end
 

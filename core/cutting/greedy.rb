@@ -49,7 +49,7 @@ module YellowTrack
       end
 
       def fullest(stock)
-        Fillings.new(@problem.widths, @counts, stocks[stock].room).each(0) { |taken, _| return [stock, taken.dup] }
+        Fillings.new(@problem.widths, @counts, stocks[stock].room).each(stocks[stock].room, 0) { |taken, _| return [stock, taken.dup] }
         nil
       end
 

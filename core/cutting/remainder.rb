@@ -8,6 +8,7 @@ module YellowTrack
     # the others, what is left over going into the bar that was set aside.
     class Remainder
       STEP = 4 # units more to be left over, at first
+      BRANCHES = 2_000 # of each search, at first
 
       # One bar of one lot set aside. stock, that it is of; problem, of the other
       # bars; bound, what is left over for it at least.
@@ -41,10 +42,11 @@ module YellowTrack
       # lot, then for more: what one finds spares the others most of their way.
       def improve
         tries = lots.flat_map { |lot| lot.each_index.select { |stock| lot[stock].positive? }.map { |stock| set_aside(lot, stock) } }
-        step = STEP
+        step, branches = STEP, BRANCHES
         until (tries = tries.reject { |one| one.over || limit(one) <= one.bound }).empty?
-          tries.sort_by { |one| one.bound - room(one.stock) }.each { |one| search(one, step) }
+          tries.sort_by { |one| one.bound - room(one.stock) }.each { |one| search(one, step, [branches, Answer::MOST].min) }
           step *= 2
+          branches *= 4
         end
       end
 
@@ -71,13 +73,14 @@ module YellowTrack
 
       # Looks for what leaves no more over than so much above the bound; what is
       # not there is over for good once that takes in all that could matter.
-      def search(one, step)
+      def search(one, step, branches)
         return if limit(one) <= one.bound
 
         below = [one.bound + step, limit(one)].min
-        found = quick(one, below) || thorough(one, below)
+        found = quick(one, below) || thorough(one, below, branches)
         take(found, one) if found.found
-        one.over = below >= limit(one)
+        one.over = branches == Answer::MOST || (found.done? && below >= limit(one))
+        @proved &&= found.done? if one.over
       end
 
       # @return [Search, nil] nil where so few branches prove nothing
@@ -87,11 +90,9 @@ module YellowTrack
         Search.new(one.problem, below:, steps: Answer::FIRST).run.then { |search| search if search.done? }
       end
 
-      def thorough(one, below)
+      def thorough(one, below, branches)
         one.bound = [one.bound, worth(one.problem).bound(one.problem)].max
-        search = Search.new(one.problem, below:, worth: @worth, steps: Answer::MOST).run
-        @proved &&= search.done?
-        search
+        Search.new(one.problem, below:, worth: @worth, steps: branches).run
       end
 
       # What pieces are worth does not depend on how many bars there are, so it

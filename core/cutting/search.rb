@@ -32,6 +32,7 @@ module YellowTrack
         @steps = 0
         @left = @stocks.map(&:count)
         @order = @stocks.each_index.sort_by { |one| [Rational(@stocks[one].cost, @stocks[one].room), -@stocks[one].room] }
+        @largest = @stocks.map(&:room).max
         @scarce = @stocks.each_index.select { |one| @stocks[one].count < problem.counts.sum }
         @problem_frontier = problem.frontier
         @frontiers = {@left.values_at(*@scarce) => @problem_frontier}
@@ -58,7 +59,8 @@ module YellowTrack
         budget = budget(counts, room, cost)
         return if budget.nil? || !done? || seen?(counts, cost)
 
-        @order.each { |one| fill(one, counts, room, cost, budget) }
+        fillings = Fillings.new(@widths, counts, @largest, worth: @worth)
+        @order.each { |one| fill(one, fillings, counts, room, cost, budget) }
         leave(counts, room, cost) if @rate
       end
 
@@ -123,14 +125,14 @@ module YellowTrack
         sum
       end
 
-      def fill(one, counts, room, cost, budget)
+      def fill(one, fillings, counts, room, cost, budget)
         stock = @stocks[one]
         rest = budget - stock.cost
         return if @left[one].zero? || rest.negative?
 
         @left[one] -= 1
         wanted = (@worth && rest.finite?) ? due(counts) - rest * Worth::SCALE : 0
-        Fillings.new(@widths, counts, stock.room, worth: @worth).each(rest.finite? ? room - held(rest) : 0, worth: wanted) do |taken, filled|
+        fillings.each(stock.room, rest.finite? ? room - held(rest) : 0, worth: wanted) do |taken, filled|
           @so_far.push([one, taken])
           cut(without(counts, taken), room - filled, cost + stock.cost)
           @so_far.pop
