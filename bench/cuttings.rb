@@ -9,19 +9,23 @@ module YellowTrack
 
       # @return [Array<String>] a line of figures each
       def call
-        few = Array.new(50) { |seed| timed(30, seed) }
+        few, pairs = [1, 2].map { |alike| Array.new(50) { |seed| timed(30, seed, alike:) } }
         many = Array.new(10) { |seed| timed(300, seed) }
-        [line("30 pieces from 3 stock lengths", few), "#{" " * 35}proved best: #{few.count { |_, cutting| cutting.optimal? }} of #{few.length}",
+        [line("30 pieces, no two alike", few), proved(few), line("30 pieces in pairs, as jambs come", pairs), proved(pairs),
           line("300 pieces", many), "#{" " * 35}gap to the bound, most #{(many.map { |_, cutting| cutting.cost / cutting.lower_bound - 1 }.max * 100).to_f.round(1)} %"]
       end
 
       private
 
-      # Lengths of a job's parts: tracks, half jambs, casing, packers.
-      def timed(count, seed)
+      def proved(runs) = "#{" " * 35}proved best: #{runs.count { |_, cutting| cutting.optimal? }} of #{runs.length}"
+
+      # Lengths of a job's parts, from three stock lengths: tracks, half jambs,
+      # casing, packers.
+      def timed(count, seed, alike: 1)
         random = Random.new(seed)
         bars = STOCK.map { |length, price| Cutting::Bar.new(length: length.to_r, price:) }
-        pieces = Array.new(count) { |place| Cutting::Piece.new(name: "P#{place}", length: random.rand(300..1700).to_r) }
+        lengths = Array.new(count / alike) { random.rand(300..1700).to_r }
+        pieces = Array.new(count) { |place| Cutting::Piece.new(name: "P#{place}", length: lengths[place / alike]) }
         cutting = nil
         [Timing.once { cutting = Cutting.new(bars:, pieces:) }, cutting]
       end
