@@ -79,7 +79,7 @@ module YellowTrack
         below = [one.bound + step, limit(one)].min
         found = quick(one, below) || thorough(one, below, branches)
         take(found, one) if found.found
-        one.over = branches == Answer::MOST || (found.done? && below >= limit(one))
+        one.over = found.done? ? below >= limit(one) : branches == Answer::MOST
         @proved &&= found.done? if one.over
       end
 
