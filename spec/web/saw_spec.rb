@@ -27,6 +27,16 @@ RSpec.describe "At the saw" do
     expect(book.saw.rack).to be_empty
   end
 
+  it "cuts what an opening's own page shows, though the job's list would put it on other bars" do
+    fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35}
+    rows = [hang("set" => fold), hang("set" => fold.merge("panels" => 2), "survey.widths.top" => 700, "survey.widths.middle" => 700, "survey.widths.bottom" => 700)]
+    look("/openings/#{rows.first.id}/cut")
+    values = page.at_css(".bar-form").css("input[name^=as_cut]").to_h { |input| [input["name"][/\[(.+)\]/, 1], input["value"]] }
+    cut(rows.first, values)
+    expect(last_response["location"]).to include("/openings/#{rows.first.id}/cut?cut=1")
+    expect(book.saw.cut(rows.first.id).keys).to match_array values.keys
+  end
+
   it "says when a cut is out by more than the tolerance, and when the plan has changed since" do
     row = hang
     cut(row, {"A-T1" => "1801.5"})

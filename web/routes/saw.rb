@@ -32,8 +32,8 @@ module YellowTrack
           end
 
           app.post(%r{/jobs/(\d{1,9})/cut}) do |id|
-            load_job(id)
-            back = params["from"].to_s.match?(/\A\d{1,9}\z/) ? "/openings/#{params["from"]}/cut" : "/jobs/#{id}/cut"
+            load_list(id, params["from"].to_s)
+            back = @row ? "/openings/#{@row.id}/cut" : "/jobs/#{id}/cut"
             redirect to("#{back}?#{Rack::Utils.build_query(cut_bar)}"), 303
           rescue Fault => e
             status 422
@@ -67,6 +67,16 @@ module YellowTrack
 
         # What the routes of the saw share.
         module Sawing
+          # The list that a cut was ticked on: an opening's, or the job's.
+          def load_list(job_id, opening_id)
+            load_job(job_id)
+            return unless opening_id.match?(/\A\d{1,9}\z/)
+
+            load_opening(opening_id)
+            halt 404 unless @row.job_id == @job.id
+            @stage = "cut"
+          end
+
           # Of the opening, or of the whole job.
           def list = @list ||= CutList.new(book, @row ? [@work] : @works)
 
