@@ -28,6 +28,9 @@ module YellowTrack
         @db[:stock].where(material:).map { |row| Bar.new(material:, length: Rational(row[:length]), price: Rational(row[:price])) }.sort_by(&:length)
       end
 
+      # @return [Array<String>] that have a price
+      def materials = @db[:stock].distinct.select_map(:material)
+
       # Sets the price of a length; nil takes the length out.
       #
       # @param length [Rational] mm

@@ -42,9 +42,6 @@ module YellowTrack
         (place >= 0 && sums[place][0] >= floor) ? sums[place][0] : nil
       end
 
-      # @return [Integer] all the room there is, no more than was needed
-      def all = @rooms.last
-
       private
 
       # Every sum with the most room it buys, by cost; nil for too many.

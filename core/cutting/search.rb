@@ -15,9 +15,6 @@ module YellowTrack
       # @return [Array<Array(Integer, Array<Integer>)>, nil] its stocks and how
       #   many of each kind of piece they hold; nil for none found
       attr_reader :found
-      # @return [Integer] branches looked at
-      attr_reader :steps
-
       # @param problem [Problem]
       # @param below [Integer, nil] only what costs less is of interest
       # @param steps [Integer, nil] give up after so many branches

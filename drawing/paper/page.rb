@@ -86,9 +86,6 @@ module YellowTrack
           from - rows.length * size * 1.45
         end
 
-        # How many rows of a table a page holds from a height down.
-        def rows_from(height, size: 9.5) = [(height / (size * 1.45)).floor, 1].max
-
         def render = pdf.render
 
         private

@@ -93,8 +93,8 @@ module YellowTrack
 
           # Materials that the openings of all jobs ask for, and those in stock.
           def materials
-            @materials ||= book.jobs.all.flat_map { |job| book.openings.of(job.id) }.flat_map { |row| (plan = Work.new(row).plan) ? Parts.new(plan, row.letter).linear.map(&:material) : [] }
-              .concat(book.db[:stock].select_map(:material)).uniq.sort
+            @materials ||= book.openings.by_job.values.flatten.flat_map { |row| (plan = Work.new(row).plan) ? Parts.new(plan, row.letter).linear.map(&:material) : [] }
+              .concat(book.saw.materials).uniq.sort
           end
 
           # The bar that was cut, as it was posted.
