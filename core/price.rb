@@ -48,7 +48,10 @@ module YellowTrack
     # Materials with what is wasted of them.
     def material_cost = materials.sum { |line| line.cost || 0 } * (1 + set("waste") / 100)
 
-    def labour_cost = labour.sum { |_, hours| hours } * (set("rate") || 0)
+    # What a step costs; nil while an hour has no price.
+    def step_cost(step) = set("rate") && labour.fetch(step) * set("rate")
+
+    def labour_cost = labour.keys.sum { |step| step_cost(step) || 0 }
 
     def travel_cost = set("visits") * (set("travel") || 0)
 

@@ -16,6 +16,7 @@ RSpec.describe YellowTrack::Price do
     made = price("kit twin-42": 100r, "kit fold-34": 50r, rate: 40r, travel: 20r, visits: 2r, waste: 10r, margin: 20r, round: 10r)
     expect(made.material_cost).to eq 165
     expect(made.labour_cost).to eq made.labour.values.sum * 40
+    expect(made.step_cost("cut")).to eq made.labour["cut"] * 40
     expect(made.own_cost).to eq 165 + made.labour_cost + 40
     expect(made.total % 10).to eq 0
     expect(made.total - made.own_cost * 6 / 5).to be_between(0, 10)
@@ -24,6 +25,7 @@ RSpec.describe YellowTrack::Price do
   it "names what has no price yet, and counts it as nothing" do
     expect(price.unpriced).to include("Twin lane 42", "track screws", "an hour")
     expect(price.material_cost).to eq 0
+    expect(price.step_cost("cut")).to be_nil
   end
 
   it "takes a slab that is there for no sheet to buy" do
