@@ -8,7 +8,8 @@ module YellowTrack
     # the others, what is left over going into the bar that was set aside.
     class Remainder
       STEP = 4 # units more to be left over, at first
-      BRANCHES = 2_000 # of each search, at first
+      QUICK = 3_000 # branches before a closer bound is worth its time
+      BRANCHES = 10_000 # with it, at first
 
       # One bar of one lot set aside. stock, that it is of; problem, of the other
       # bars; bound, what is left over for it at least.
@@ -76,28 +77,24 @@ module YellowTrack
       def search(one, step, branches)
         return if limit(one) <= one.bound
 
-        below = [one.bound + step, limit(one)].min
-        found = quick(one, below) || thorough(one, below, branches)
-        take(found, one) if found.found
-        one.over = found.done? ? below >= limit(one) : branches == Answer::MOST
-        @proved &&= found.done? if one.over
+        cover = cover(one, step, QUICK)
+        cover = closely(one, step, branches) unless cover.done?
+        take(cover, one) if cover.found
+        one.over = cover.done? ? below(one, step) >= limit(one) : branches == Answer::MOST
+        @proved &&= cover.done? if one.over
       end
 
-      # @return [Search, nil] nil where so few branches prove nothing
-      def quick(one, below)
-        return if @worth
+      def below(one, step) = [one.bound + step, limit(one)].min
 
-        Search.new(one.problem, below:, steps: Answer::FIRST).run.then { |search| search if search.done? }
+      def cover(one, step, steps, worth: nil) = Cover.new(one.problem, below: below(one, step), worth:, steps:).run
+
+      # Goes on from a closer bound. What pieces are worth does not depend on
+      # how many bars there are, so it is worked out once.
+      def closely(one, step, branches)
+        @worth ||= Worth.new(one.problem)
+        one.bound = [one.bound, @worth.bound(one.problem)].max
+        cover(one, step, branches, worth: @worth)
       end
-
-      def thorough(one, below, branches)
-        one.bound = [one.bound, worth(one.problem).bound(one.problem)].max
-        Search.new(one.problem, below:, worth: @worth, steps: branches).run
-      end
-
-      # What pieces are worth does not depend on how many bars there are, so it
-      # is worked out once.
-      def worth(problem) = @worth ||= Worth.new(problem)
 
       def take(search, one)
         inside = search.found.reduce(@counts) { |left, (_, taken)| left.zip(taken).map { |all, other| all - other } }

@@ -96,6 +96,37 @@ RSpec.describe YellowTrack::Cutting do
     end
   end
 
+  # The best of all ways again, of more pieces and bars of any number: of every
+  # set of pieces the best way to cut it, from those of its subsets.
+  def best_by_sets(bars, lengths, kerf: 3)
+    filled = (0...(1 << lengths.length)).map { |set| lengths.each_index.sum { |one| (set[one] == 1) ? lengths[one] + kerf : 0 } }
+    best = [[0, 0, 0]]
+    1.upto(filled.length - 1) do |set|
+      with, rest = set, 1 << (set.bit_length - 1)
+      while with >= rest
+        bars.each do |one|
+          next if filled[with] - kerf > one.length
+          cost, count, offcut = best[set ^ with]
+          score = [cost + one.price, count + 1, [offcut, -[one.length - filled[with], 0].max].min]
+          best[set] = score if best[set].nil? || (score <=> best[set]) == -1
+        end
+        with = (with - 1) & set
+      end
+    end
+    best.last
+  end
+
+  it "is proved best for sets of more pieces, with pieces alike and in tenths" do
+    random = Random.new(RSpec.configuration.seed)
+    40.times do
+      bars = [bar(random.rand(1500..2500), random.rand(10..20)), bar(random.rand(2600..4000), random.rand(20..32))]
+      alike = Array.new(2) { Rational(random.rand(2000..15000), 10) }
+      lengths = Array.new(random.rand(7..10)) { (random.rand < 0.6) ? alike.sample(random:) : Rational(random.rand(2000..15000), 10) }
+      made = cut(bars, lengths)
+      expect([made.cost, made.cuts.length, -made.cuts.map(&:offcut).max]).to eq(best_by_sets(bars, lengths)), "bars #{bars.map(&:to_a)}, pieces #{lengths}"
+    end
+  end
+
   it "states the gap for more pieces than it proves" do
     random = Random.new(RSpec.configuration.seed)
     bars = [bar(2400, 18.5), bar(3600, 26)]
