@@ -7,5 +7,17 @@ module YellowTrack
     EVEN = 1 # mm; gaps that differ by no more are even
     BOW = 2 # mm; more bow stays whatever is turned
     QUARTER = 4 # to a turn
+
+    module_function
+
+    # Which way a kit's screw is turned to raise (+) or lower (-).
+    #
+    # @return ["clockwise", "anticlockwise"]
+    def way(kit, by)
+      raising = kit.fetch("adjust.raise")
+      return raising if by.positive?
+
+      (raising == "clockwise") ? "anticlockwise" : "clockwise"
+    end
   end
 end

@@ -26,19 +26,49 @@ module YellowTrack
       # @param jack_at [Numeric] where the jack stands, 0 at mid
       def initialize(kit:, width:, height:, gaps:, side_gap:, top_gap:, hinge:, half_jamb: nil, school: nil, jack_at: 0)
         @kit, @height, @half_jamb, @jack_at = kit, height, half_jamb, jack_at
+        @side_gap, @top_gap = side_gap, top_gap
         @pair = 2 * width + hinge
         @gt, @gb, @hp, @hl = gaps.values_at("gt", "gb", "hp", "hl")
         @school = school || (half_jamb ? "even top" : "even side")
         slides(side_gap)
         @jack = [@hp, @hl + tilt].min - top_gap
-        @codes = stops
+        @codes = stops(top_slide, bottom_slide, jack)
         freeze
       end
 
       # How much the lead stile drops by the slides.
-      def tilt = (top_slide - bottom_slide) * @pair / @height
+      def tilt(top = top_slide, bottom = bottom_slide) = (top - bottom) * @pair / @height
 
-      def expected = {"gt" => @gt + top_slide, "gb" => @gb + bottom_slide, "hp" => @hp - jack, "hl" => @hl - jack + tilt}
+      def expected = gaps_after(top_slide, bottom_slide, jack)
+
+      # The gaps after any setting of the slides and the jack.
+      #
+      # @return [Hash{String => Numeric}]
+      def gaps_after(top, bottom, raised) = {"gt" => @gt + top, "gb" => @gb + bottom, "hp" => @hp - raised, "hl" => @hl - raised + tilt(top, bottom)}
+
+      # Whether the gaps that its school looks at are even, and near what they
+      # are to be.
+      #
+      # @param within [Numeric] mm
+      def even?(within = EVEN)
+        uneven = (school == "even side") ? @gt - @gb : @hp - @hl
+        [uneven, [@gt, @gb].min - @side_gap, [@hp, @hl].min - @top_gap].all? { |off| off.abs <= within }
+      end
+
+      # Quarter turns of the jack, rounded.
+      #
+      # @return [Rational]
+      def turns = (jack.abs / @kit.fetch("adjust.per_turn") * QUARTER).round.to_r / QUARTER
+
+      # @return ["clockwise", "anticlockwise", nil] nil for not at all
+      def turn = turns.zero? ? nil : Adjust.way(@kit, jack)
+
+      # Codes of what any setting would run into.
+      def stops(top, bottom, raised)
+        risen = @jack_at + raised
+        [("adjust.head" if [risen, risen - tilt(top, bottom)].max > room),
+          ("adjust.range" unless risen.between?(-@kit.fetch("adjust.down"), @kit.fetch("adjust.up")))].compact
+      end
 
       def to_h = Numbers.rounded("school" => school, "top_slide" => top_slide, "bottom_slide" => bottom_slide, "jack" => jack, "expected" => expected, "codes" => codes)
 
@@ -55,11 +85,6 @@ module YellowTrack
         tilted = (@hp - @hl) * @height / @pair
         @bottom_slide = side_gap - [@gt + tilted, @gb].min
         @top_slide = @bottom_slide + tilted
-      end
-
-      def stops
-        risen = @jack_at + jack
-        [("adjust.head" if [risen, risen - tilt].max > room), ("adjust.range" unless risen.between?(-@kit.fetch("adjust.down"), @kit.fetch("adjust.up")))].compact
       end
 
       # Under a half jamb a raised panel would swing into the strip.

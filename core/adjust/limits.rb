@@ -34,18 +34,37 @@ module YellowTrack
       # The least that both hangers have to be shifted by for a change to stay in
       # their range; nil where no shift does.
       def shift(left, right)
-        least, most = range(left, right).reduce([-Float::INFINITY, Float::INFINITY]) do |(low, high), (_, value, from, to)|
-          [[low, from - value].max, [high, to - value].min]
-        end
+        least, most = span(range(left, right))
         (least <= most + 1e-9) ? 0.clamp(least, [least, most].max) : nil
+      end
+
+      # Between what both hangers may be shifted for a change to break nothing.
+      #
+      # @return [Array(Numeric, Numeric)] least and most; the least is the
+      #   larger where no shift will do
+      def room(left, right) = span(bounds(left, right))
+
+      # By how much a change breaks each limit, in mm.
+      #
+      # @return [Hash{String => Numeric}] by code
+      def over(left, right)
+        bounds(left, right).each_with_object({}) do |(code, value, least, most), found|
+          by = [least - value, value - most].max
+          found[code] = [found[code] || 0, by].max if by > 1e-9
+        end
       end
 
       private
 
+      # All rise by as much as both hangers do.
+      def span(bounds)
+        bounds.reduce([-Float::INFINITY, Float::INFINITY]) { |(low, high), (_, value, from, to)| [[low, from - value].max, [high, to - value].min] }
+      end
+
       def within?(value, least, most) = value >= least - 1e-9 && value <= most + 1e-9
 
       # Each limit: its code, where the change comes to, and between what it
-      # has to stay. All rise by as much as both hangers do.
+      # has to stay.
       def bounds(left, right)
         range(left, right) + %i[left right].flat_map { |side| [*floor(side, left, right), *head(side, left, right)] }
       end

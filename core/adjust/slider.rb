@@ -23,8 +23,14 @@ module YellowTrack
       # @return [Move, nil] the one to make; nil where the gaps are even, or
       #   none fits
       attr_reader :move
+      # @return [Move, nil] where none fits, the one that closes the most of the
+      #   taper within every limit; nil where nothing can be closed
+      attr_reader :part
       # @return [Array<String>] codes, sorted
       attr_reader :codes
+      # @return [Numeric] mm that a turn raises, as reckoned with; of a slot's
+      #   scale 1
+      attr_reader :per_turn
 
       # @param kit [Kit]
       # @param jamb ["left", "right"]
@@ -44,9 +50,10 @@ module YellowTrack
       def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {}, even: EVEN, per_turn: nil)
         @kit, @jamb, @width, @height, @at, @bumper = kit, jamb, width, height, at, bumper
         @top, @middle, @bottom = gaps.values_at("top", "middle", "bottom")
+        @floor = floor || {}
         @limits = Limits.new(kit, at, spacing: width - 2 * inset, inset:, width:, floor:, engagement:)
         @tops = tops.compact
-        @per_turn = per_turn || kit["adjust.per_turn"]
+        @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
         @taper = @top - @bottom
         @bow = @middle - (@top + @bottom)/2r
         decide(even)
@@ -56,37 +63,50 @@ module YellowTrack
       # Whether its adjusters go by a slot's scale, not by turns.
       def slot? = @kit["adjust.slot"] == true
 
+      # What to do: the move, or the part of it that can be had.
+      #
+      # @return [Move, nil]
+      def advice = move || part
+
       # Quarter turns of a hanger, rounded; nil for a slot.
       #
       # @return [Rational, nil]
       def turns(side)
-        return if slot? || move.nil?
+        return if slot? || advice.nil?
 
-        ((move.by(side).abs / @per_turn) * QUARTER).round.to_r / QUARTER
+        ((advice.by(side).abs / per_turn) * QUARTER).round.to_r / QUARTER
       end
 
       # Which way it is turned; nil for not at all.
       #
       # @return ["clockwise", "anticlockwise", nil]
-      def turn(side)
-        return if turns(side).nil? || turns(side).zero?
-
-        raising = @kit["adjust.raise"]
-        return raising if move.by(side).positive?
-
-        (raising == "clockwise") ? "anticlockwise" : "clockwise"
-      end
+      def turn(side) = (turns(side) || 0).zero? ? nil : Adjust.way(@kit, advice.by(side))
 
       # How far a lower corner goes by the move, exactly.
-      def corner(side) = @limits.corner(side, move.left, move.right)
+      def corner(side) = @limits.corner(side, advice.left, advice.right)
 
       # The gaps that the next reading should show, the turns as rounded.
       #
       # @return [Hash{String => Numeric}]
-      def expected
-        left, right = SIDES.map { |side| done(side) }
-        gaps_after(left, right)
+      def expected = gaps_after(done("left"), done("right"))
+
+      # How far a hanger goes by its turns as rounded.
+      #
+      # @return [Numeric] mm, + up
+      def done(side) = slot? ? advice.by(side) : turns(side) * per_turn * (advice.by(side) <=> 0)
+
+      # By how much each limit is broken, at least, by one hanger alone.
+      #
+      # @return [Hash{String => Numeric}] mm, by code
+      def lacking
+        [jamb_side, far_side].map { |one| @limits.over(one.left, one.right) }.reduce { |one, other| one.merge(other) { |_, first, second| [first, second].min } }
       end
+
+      # Codes of what any turning would run into.
+      def stops(left, right) = @limits.stops(left, right)
+
+      # Gaps under the lower corners after any turning; none where not read.
+      def floor_after(left, right) = @floor.to_h { |side, gap| [side, gap && gap + @limits.corner(side.to_sym, left, right)] }.compact
 
       # The gaps after any turning of the hangers, the panel rolled home.
       def gaps_after(left, right)
@@ -113,6 +133,7 @@ module YellowTrack
         gaps = [@top, @middle, @bottom]
         done = gaps.max - gaps.min <= even
         @move = done ? nil : best
+        @part = (done || @move) ? nil : most
         @codes = [("adjust.done" if done), ("adjust.bow" if !done && bow.abs > BOW), *((done || @move) ? [] : stopped)].compact.uniq.sort
       end
 
@@ -138,17 +159,37 @@ module YellowTrack
         both if both && @limits.stops(both.left, both.right).empty?
       end
 
+      # The most of it that whole quarter turns can do within every limit.
+      def most
+        step = per_turn / QUARTER
+        (wanted.abs / step).floor.downto(1) do |count|
+          by = (wanted <=> 0) * count * step
+          least, most = @limits.room(-by / 2, by / 2).map { |shift| (shift - by / 2) / step }
+          next if least.ceil > most.floor
+
+          left = step * split(by / step, least.ceil, most.floor)
+          return Move.new(which: which(left, left + by), left:, right: left + by)
+        end
+        nil
+      end
+
+      # Steps of the left hanger: none, or all of it, the jamb's hanger first;
+      # else as evenly as can be.
+      def split(by, least, most)
+        alone = right_alone?(@jamb) ? [0, -by] : [-by, 0]
+        alone.find { |steps| steps.between?(least, most) } || (-by / 2).round.clamp(least, most)
+      end
+
+      def which(left, right)
+        return "both" unless left.zero? || right.zero?
+
+        (right_alone?(@jamb) == left.zero?) ? "jamb" : "far"
+      end
+
       # What remains between this panel's top and its neighbours'.
       def step(one) = @tops.map { |side, top| (top - @limits.corner(side.to_sym, one.left, one.right)).abs }.max || 0
 
       def stopped = [jamb_side, far_side].flat_map { |one| @limits.stops(one.left, one.right) }
-
-      # What the turns as rounded come to.
-      def done(side)
-        return move.by(side) if slot?
-
-        turns(side) * @per_turn * (move.by(side) <=> 0)
-      end
 
       def move_to_h
         {which: move.which, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right), expected:,
