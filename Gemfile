@@ -5,6 +5,7 @@ source "https://rubygems.org"
 ruby ">= 3.1"
 
 gem "erubi", "~> 1.13" # ERB that escapes by default
+gem "mini_magick", "~> 5.0" # pictures of the log, through ImageMagick
 gem "prawn", "~> 2.5" # the papers
 gem "puma", "~> 6.6"
 gem "rqrcode_core", "~> 1.2" # the way from a paper back to its page

@@ -40,6 +40,12 @@ module YellowTrack
       second ? value && value[second] : value
     end
 
+    # What was read of a panel as it hangs, by its name; of two pairs that meet,
+    # of "meet".
+    #
+    # @return [Hash] empty where nothing was read
+    def hung(name) = @document.dig("hung", name) || {}
+
     # Writes lengths in the opening's unit, to what is shown of derived ones.
     def printer = Length::Printer.new(units, (units == :in) ? [grain, Length::GRAIN[:in]].min : 1r / 10)
   end

@@ -14,7 +14,10 @@ module YellowTrack
         "two_hands" => ->(set) { set.panels.any? { |panel| panel.hands > 1 } },
         "fragile" => ->(set) { set.makeup.fragile? },
         "fibreboard" => ->(set) { set.makeup.words.include?("fibreboard") },
-        "long_track" => ->(set) { set.track.length > LONG_TRACK }
+        "long_track" => ->(set) { set.track.length > LONG_TRACK },
+        "folds" => ->(set) { set.is_a?(Bifold) },
+        "bears" => ->(set) { set.opening.survey["wall.bears_load"] == true },
+        "step" => ->(_set) { false }
       }.freeze
 
       module_function
@@ -27,6 +30,10 @@ module YellowTrack
       def for(set)
         text.fetch("cautions").select { |caution| WHEN.fetch(caution["when"]).call(set) }.map { |caution| caution["says"] }
       end
+
+      # @param key [String]
+      # @return [String] what a caution says
+      def says(key) = text.fetch("cautions").find { |caution| caution["key"] == key }.fetch("says")
 
       def text = @text ||= YAML.safe_load_file("#{ROOT}/data/cautions.yml")
     end

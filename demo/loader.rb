@@ -34,7 +34,8 @@ module YellowTrack
 
       def hang(book, job_id, opening)
         document = Store::Document.parse(File.read("#{ROOT}/demo/#{opening["file"]}"))
-        book.openings.add(job_id:, document:, stage: opening["stage"], letter: opening["letter"])
+        row = Store::Clock.during(Past.surveyed(opening)) { book.openings.add(job_id:, document:, stage: opening["stage"], letter: opening["letter"]) }
+        Past.new(book, row).tell(opening)
       end
     end
   end

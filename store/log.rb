@@ -54,6 +54,27 @@ module YellowTrack
       # @return [Object, nil] as typed
       def before(opening_id, key) = @entries.where(opening_id:, key:).reverse(:id).first&.then { |row| entry(row).before }
 
+      # Entries of an opening, oldest first.
+      #
+      # @param kind [String, Array<String>, nil] only these
+      # @return [Array<Entry>]
+      def of(opening_id, kind: nil)
+        @entries.where({opening_id:, kind:}.compact).order(:id).map { |row| entry(row) }
+      end
+
+      # The latest of a kind of entry at each key.
+      #
+      # @return [Hash{String => Entry}]
+      def latest(opening_id, kind) = of(opening_id, kind:).to_h { |entry| [entry.key, entry] }
+
+      # @return [Entry, nil]
+      def find(id) = @entries.first(id:)&.then { |row| entry(row) }
+
+      # Names that entries were made by, the latest first.
+      #
+      # @return [Array<String>]
+      def names = @entries.group(:who).reverse(Sequel.function(:max, :id)).select_map(:who)
+
       private
 
       def entry(row)

@@ -124,6 +124,33 @@ module YellowTrack
         end
       end
 
+      # Writes down that a hung panel's adjusters were turned: its state after
+      # that, with no gaps, for they are to be read again.
+      #
+      # @param panel [String] its name
+      # @param state [Hash] what the opening file holds of it then
+      # @param made [Hash] the move, for the log
+      # @param seen [Integer] the opening's version on the screen
+      # @yieldparam document [Document]
+      # @yieldreturn [Hash] the columns worst and stage
+      # @return [Change]
+      def adjust(id, panel, state, made:, seen:, who: "fitter")
+        key = "hung.#{panel}"
+        @db.transaction do
+          now = find(id)
+          meanwhile = @log.since(id, seen)
+          next Change.new(opening: now, outcome: :conflict, meanwhile:) if meanwhile.any? { |entry| clash?(entry.key, key) }
+
+          document = now.document.with(key, state)
+          save(now, document, yield(document))
+          @log.add(opening_id: id, version: now.version + 1, kind: "move", key:, before: now.document[key], after: made, who:, at: Clock.now)
+          Change.new(opening: find(id), outcome: :saved, meanwhile:)
+        end
+      end
+
+      # Notes the stage that an opening has come to.
+      def come_to(id, stage) = @openings.where(id:).update(stage:)
+
       private
 
       def hanging = @openings.where(binned_at: nil).order(:job_id, :position, :id)
@@ -139,7 +166,7 @@ module YellowTrack
       end
 
       def record(now, key, value, who)
-        @log.add(opening_id: now.id, version: now.version + 1, kind: key.start_with?("survey.") ? "reading" : "choice", key:,
+        @log.add(opening_id: now.id, version: now.version + 1, kind: key.start_with?("survey.", "hung.") ? "reading" : "choice", key:,
           before: now.document[key], after: value, who:, at: Clock.now)
       end
 

@@ -29,8 +29,8 @@ module YellowTrack
       use Rack::Protection::AuthenticityToken,
         message: "This page was open too long to save from. Load it again; what you typed is still in the field."
 
-      helpers Helpers::Numbers, Helpers::Page, Helpers::Stages, Helpers::Tally, Helpers::Prepare
-      register Routes::Wall, Routes::Jobs, Routes::Files, Routes::Saw, Routes::Papers, Routes::Price, Routes::Openings, Routes::Keeping, Routes::Overrides, Routes::Rules, Routes::Kits, Routes::Search
+      helpers Helpers::Numbers, Helpers::Page, Helpers::Stages, Helpers::Tally, Helpers::Prepare, Helpers::Hanging, Helpers::Adjusting, Helpers::Logbook, Helpers::Crew
+      register Routes::Wall, Routes::Jobs, Routes::Files, Routes::Saw, Routes::Papers, Routes::Price, Routes::Crew, Routes::Hanging, Routes::Adjusting, Routes::Logbook, Routes::Openings, Routes::Keeping, Routes::Overrides, Routes::Rules, Routes::Kits, Routes::Search
 
       # The application on a book, with the secret its sessions are signed
       # with.

@@ -116,10 +116,32 @@ module YellowTrack
 
       # @param key [String]
       # @return [Field, nil] nil for a key that no screen has
-      def [](key) = KNOWN[key] || listed(key)
+      def [](key) = KNOWN[key] || listed(key) || hung(key)
 
       # What is asked beside the tape lines for a set with this kit.
       def others(kit) = OTHERS + (ABOUT[kit.support || kit.family] || [])
+
+      # What is read of a hung panel or pair, by its place in the opening file.
+      HUNG = {
+        "jamb" => Field.new(label: "read at the jamb", kind: :choice, options: {"left" => "left", "right" => "right"}),
+        "gaps.top" => length(nil, "top"), "gaps.middle" => length(nil, "middle"), "gaps.bottom" => length(nil, "bottom"),
+        "gaps.pivot" => length(nil, "head, pivot stile", "From the pivot stile's top to the head."),
+        "gaps.lead" => length(nil, "head, lead stile", "From the lead stile's top to the head."),
+        "at.left" => length(nil, "left hanger at", "Where its adjuster stands: + above mid, − below."),
+        "at.right" => length(nil, "right hanger at", "Where its adjuster stands: + above mid, − below."),
+        "at.jack" => length(nil, "jack at", "Where it stands: + above mid, − below."),
+        "floor.left" => length(nil, "floor gap, left", "Under the lower left corner."),
+        "floor.right" => length(nil, "floor gap, right", "Under the lower right corner."),
+        "tops.left" => length(nil, "left neighbour's top", "Above this panel's top, where they stand side by side; − below."),
+        "tops.right" => length(nil, "right neighbour's top", "Above this panel's top, where they stand side by side; − below.")
+      }.freeze
+      MEET = {"top" => length(nil, "meet, top"), "bottom" => length(nil, "meet, bottom")}.freeze
+
+      def hung(key)
+        panel, place = key.to_s.match(/\Ahung\.([A-F]|meet)\.([a-z.]+)\z/)&.captures
+        found = (panel == "meet") ? MEET[place] : HUNG[place]
+        found && found.dup.tap { |field| field.key = key }
+      end
 
       # The field of a place in a list: a floor station or a bay.
       def listed(key)

@@ -26,6 +26,9 @@ module YellowTrack
         {worst: work.plan&.worst&.to_s, stage: work.reached}
       end
 
+      # The later of two stages.
+      def self.later(one, other) = [one, other].max_by { |stage| STAGES.keys.index(stage) }
+
       # @return [Symbol] :mm or :in, that its numbers are shown in
       attr_reader :shown
 

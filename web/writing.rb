@@ -12,9 +12,11 @@ module YellowTrack
 
       # @param book [Store::Book]
       # @param row [Store::Openings::Opening]
-      def initialize(book, row)
+      # @param who [String] types
+      def initialize(book, row, who:)
         @book = book
         @row = row
+        @who = who
       end
 
       # @param field [Field]
@@ -27,8 +29,8 @@ module YellowTrack
         fault = fault_of(field, value)
         return unread(field, posted, fault) if fault
 
-        change = @book.openings.change(@row.id, field.key, value, seen:, overrule:) do |document|
-          Work.columns(document, @row.stage)
+        change = @book.openings.change(@row.id, field.key, value, seen:, overrule:, who: @who) do |document|
+          Work.columns(document, stage(field))
         end
         (change.outcome == :conflict) ? clash(field, posted, value, change) : saved(field, value, change)
       end
@@ -45,6 +47,9 @@ module YellowTrack
       end
 
       private
+
+      # Gaps are read of what hangs: the opening has come to that.
+      def stage(field) = field.key.start_with?("hung.") ? Work.later(@row.stage, "adjust") : @row.stage
 
       # What is wrong with a value, in a sentence: the whole document with it
       # is read, and the faults under its key are its own.

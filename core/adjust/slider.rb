@@ -47,11 +47,12 @@ module YellowTrack
       #   panel's, at the edge where they stand
       # @param even [Numeric] what the gaps may differ by
       # @param per_turn [Numeric, nil] the real figure, where it was learnt
-      def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {}, even: EVEN, per_turn: nil)
+      # @param inset [Numeric, nil] r, where it is not the kit's
+      def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {}, even: EVEN, per_turn: nil, inset: nil)
         @kit, @jamb, @width, @height, @at, @bumper = kit, jamb, width, height, at, bumper
+        @inset = inset || kit.fetch("inset.design")
         @top, @middle, @bottom = gaps.values_at("top", "middle", "bottom")
-        @floor = floor || {}
-        @limits = Limits.new(kit, at, spacing: width - 2 * inset, inset:, width:, floor:, engagement:)
+        @limits = Limits.new(kit, at, spacing:, inset: @inset, width:, floor:, engagement:)
         @tops = tops.compact
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
         @taper = @top - @bottom
@@ -62,6 +63,15 @@ module YellowTrack
 
       # Whether its adjusters go by a slot's scale, not by turns.
       def slot? = @kit["adjust.slot"] == true
+
+      # @return [Numeric] S, between the hangers
+      def spacing = @width - 2 * @inset
+
+      # How the jamb's taper is seen at a right jamb: raising the right hanger
+      # adds to it there.
+      #
+      # @return [Numeric]
+      def taper_at_right = sign * taper
 
       # What to do: the move, or the part of it that can be had.
       #
@@ -105,8 +115,8 @@ module YellowTrack
       # Codes of what any turning would run into.
       def stops(left, right) = @limits.stops(left, right)
 
-      # Gaps under the lower corners after any turning; none where not read.
-      def floor_after(left, right) = @floor.to_h { |side, gap| [side, gap && gap + @limits.corner(side.to_sym, left, right)] }.compact
+      # How far a lower corner rises by any turning.
+      def corner_after(side, left, right) = @limits.corner(side.to_sym, left, right)
 
       # The gaps after any turning of the hangers, the panel rolled home.
       def gaps_after(left, right)
@@ -120,10 +130,6 @@ module YellowTrack
       def to_h = Numbers.rounded("taper" => taper, "bow" => bow, "codes" => codes, "move" => move && move_to_h)
 
       private
-
-      def inset = @kit.fetch("inset.design")
-
-      def spacing = @width - 2 * inset
 
       # Raising the right hanger closes a taper at a right jamb, opens it at a
       # left one.

@@ -6,13 +6,23 @@ module YellowTrack
       # What a stage's page needs to say.
       module Stages
         TO_COME = {
-          "hang" => "The steps of this very set with its own numbers, ticked as they are done.",
-          "adjust" => "Three gaps a side typed in; which adjuster to turn, which way and how far.",
           "hand-over" => "The record of what was fitted, how to care for it, and a date to look back."
         }.freeze
 
+        DONE = '<span class="done">✓<span class="visually-hidden"> done</span></span>'
+
         # Keys of the values that stand on a stage's screen.
-        ON_SCREEN = {"measure" => %w[survey.], "size" => %w[set.], "prepare" => %w[set. survey.check.]}.freeze
+        ON_SCREEN = {"measure" => %w[survey.], "size" => %w[set.], "prepare" => %w[set. survey.check.], "adjust" => %w[hung.]}.freeze
+
+        # The next thing to do for an opening.
+        #
+        # @param adjusting [Proc] where it was worked out for the page already
+        def next_step(work, stage, adjusting: -> { Web::Adjusting.new(work, book.log, even: even_within) })
+          NextStep.new(work, stage, hanging: -> { HangingSteps.new(work, book.log) }, adjusting:)
+        end
+
+        # mm that gaps may differ by and still be even.
+        def even_within = Data::HouseRules.tolerance(book.house_rules.all, "even") || Adjust::EVEN
 
         def to_come_words(stage) = TO_COME.fetch(stage)
 
@@ -20,9 +30,11 @@ module YellowTrack
         def stage_mark(stage)
           case stage
           when "measure" then measured_mark
-          when "choose" then @work.plan ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : ""
+          when "choose" then @work.plan ? DONE : ""
           when "size" then @work.plan ? mark(worst_of("bypass.", "alter."), word: false) : ""
-          when "cut" then all_cut? ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : ""
+          when "cut" then all_cut? ? DONE : ""
+          when "hang" then (@work.plan && hanging.done?) ? DONE : ""
+          when "adjust" then (@work.plan && adjusting.settled?) ? DONE : ""
           else ""
           end
         end
@@ -92,7 +104,7 @@ module YellowTrack
 
         # Where a field stands on its page.
         def field_locals(field)
-          place = (@stage == "measure") ? shape.places[field.key.delete_prefix("survey.")] : nil
+          place = {"measure" => -> { shape.places[field.key.delete_prefix("survey.")] }, "adjust" => -> { gap_place(field) }}[@stage]&.call
           place ? {at: place} : {}
         end
 
@@ -136,7 +148,7 @@ module YellowTrack
         def measured_mark
           return "" unless @work.survey.complete?
 
-          mark(worst_of("survey."), word: false).then { |html| html.empty? ? '<span class="done">✓<span class="visually-hidden"> done</span></span>' : html }
+          mark(worst_of("survey."), word: false).then { |html| html.empty? ? DONE : html }
         end
 
         def worst_of(*starts)

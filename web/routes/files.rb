@@ -15,7 +15,7 @@ module YellowTrack
           app.post(%r{/jobs/(\d{1,9})/file}) do |id|
             load_job(id)
             document = read_document(params["file"])
-            row = book.openings.add(job_id: @job.id, document:)
+            row = book.openings.add(job_id: @job.id, document:, who:)
             redirect to("/openings/#{row.id}"), 303
           rescue Fault => e
             status 422

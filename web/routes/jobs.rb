@@ -22,7 +22,7 @@ module YellowTrack
             rules = book.house_rules.all
             document = Store::Document.blank(name:, units: @job.units, grain: Data::HouseRules.grain(rules, @job.units),
               set: USUAL_SET.merge(Data::HouseRules.for_set(rules, USUAL_SET["family"])))
-            row = book.openings.add(job_id: @job.id, document:)
+            row = book.openings.add(job_id: @job.id, document:, who:)
             redirect to("/openings/#{row.id}/measure"), 303
           rescue Fault => e
             status 422

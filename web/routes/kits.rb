@@ -25,7 +25,7 @@ module YellowTrack
 
           app.get(%r{/kits/(#{NAME})/copy}o) do |id|
             load_kit(id)
-            @lines = KitForm.new(@sheet.merge("id" => free_id(id), "name" => "#{@kit.name} (own)")).lines
+            @lines = KitForm.new(@sheet.merge("id" => free_id(id), "name" => "#{@kit.name} (own)", **learnt_turn)).lines
             erb :kit_form
           end
 
@@ -90,6 +90,12 @@ module YellowTrack
               kit.id.match?(/\A[A-Za-z0-9_-]{1,60}\z/)
 
             book.own_kits.save(sheet)
+          end
+
+          # The figure of a turn that an opening's moves taught.
+          def learnt_turn
+            figure = Float(params["per_turn"].to_s, exception: false)
+            (figure&.positive? && @sheet["adjust"]) ? {"adjust" => @sheet["adjust"].merge("per_turn" => figure)} : {}
           end
 
           def free_id(id) = (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }

@@ -5,7 +5,7 @@ module YellowTrack
     module Routes
       # One opening: its stages, its values, its sheet.
       module Openings
-        BUILT = %w[measure choose size prepare cut].freeze
+        BUILT = %w[measure choose size prepare cut hang adjust].freeze
 
         def self.registered(app)
           app.helpers(Loading)
@@ -55,7 +55,7 @@ module YellowTrack
             set = Data::Candidates.set_named(@row.document.to_h, params["family"]) or
               halt 422, "There is no family of that name. Load the page again."
             set = Data::HouseRules.for_set(book.house_rules.all, set["family"]).merge(set)
-            book.openings.change(@row.id, "set", set, seen: Integer(params["seen"] || "0", 10), overrule: true) do |document|
+            book.openings.change(@row.id, "set", set, seen: Integer(params["seen"] || "0", 10), overrule: true, who:) do |document|
               Work.columns(document, @row.stage)
             end
             redirect to("/openings/#{id}/size"), 303
@@ -66,7 +66,7 @@ module YellowTrack
           app.post(%r{/openings/(\d{1,9})/values}) do |id|
             load_opening(id)
             @field = Fields[params["key"]] or halt 422, "There is no such value to change. Load the page again."
-            @stage = %w[size prepare].include?(params["stage"]) ? params["stage"] : "measure"
+            @stage = %w[size prepare adjust].include?(params["stage"]) ? params["stage"] : "measure"
             write
             htmx? ? renewed : redirect(to("/openings/#{id}/#{@stage}##{@field.id}"), 303)
           end
@@ -85,7 +85,7 @@ module YellowTrack
           def work_of(row) = Work.new(row, other: session["other_unit"] == true)
 
           def write
-            writing = Writing.new(book, @row)
+            writing = Writing.new(book, @row, who:)
             @result = written(writing, Integer(params["seen"] || "0", 10))
             @row = @result.opening
             @work = work_of(@row)

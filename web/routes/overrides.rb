@@ -15,7 +15,7 @@ module YellowTrack
 
           app.post(%r{/openings/(\d{1,9})/override/([a-z.]{3,40})}) do |id, code|
             load_check(id, code)
-            book.log.override(@row, code:, says: @check.says, reason: params["reason"])
+            book.log.override(@row, code:, says: @check.says, reason: params["reason"], who:)
             redirect to("/openings/#{id}/size##{code.tr(".", "-")}"), 303
           rescue Fault => e
             status 422

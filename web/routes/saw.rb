@@ -107,7 +107,7 @@ module YellowTrack
             pieces = as_cut.map { |code, typed| cut_piece(code, typed) }
             left = rest_of_bar(as_cut.keys)
             offcut = params["offcut"].to_s[/\Aoffcut (\d+)\z/, 1]
-            book.saw.cut_bar(pieces, material: pieces.first[1].material, offcut_id: offcut && Integer(offcut, 10), left:)
+            book.saw.cut_bar(pieces, material: pieces.first[1].material, offcut_id: offcut && Integer(offcut, 10), left:, who:)
             {"cut" => 1, "kept" => (1 if left >= Store::Saw::KEPT), "off" => off(pieces)}.compact
           end
 

@@ -2,6 +2,7 @@ import { tellVersion, keepOpen } from "/js/saving.js"
 import { enterGoesOn } from "/js/readings.js"
 import { dragPanels } from "/js/slide.js"
 import { oneByOne } from "/js/one-by-one.js"
+import { turnScrews } from "/js/turn.js"
 import { stageKeys } from "/js/keys.js"
 
 tellVersion()
@@ -9,4 +10,5 @@ keepOpen()
 enterGoesOn()
 dragPanels()
 oneByOne()
+turnScrews()
 stageKeys()

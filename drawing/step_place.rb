@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # A small picture of where a step's place is: the opening from the room,
+    # what is meant drawn strong, its numbers at it.
+    class StepPlace
+      WIDTH = 190
+      HEIGHT = 136
+      BOX = [16, 20, 158, 92].freeze
+
+      # @param plan [Plan]
+      # @param place ["line", "track", "hangers", "guides", "pivots", "rail"]
+      # @param printer [Length::Printer]
+      # @param name [String] what its parts' ids begin with
+      def initialize(plan, place, printer, name:)
+        @plan, @set, @place, @printer, @name = plan, plan.set, place, printer, name
+        width, height = plan.figures.greatest_width, [plan.figures.head_high, plan.set.track.mount_height].max
+        @frame = Frame.new(width, height, BOX)
+        @right = width
+      end
+
+      # @return [String] SVG
+      def to_s
+        @svg = SVG.new(WIDTH, HEIGHT, title: "Where: #{@place}", description: words, name: @name)
+        @svg.rect(@frame.at(0, @plan.figures.head_high), [@frame.length(@right), @frame.length(@plan.figures.head_high)], "seen")
+        @set.panels.each { |panel| @svg.rect(@frame.at(panel.x, foot + panel.height), [@frame.length(panel.width), @frame.length(panel.height)], "hidden") }
+        public_send(@place)
+        @svg.to_s
+      end
+
+      def line
+        @svg.line(@frame.at(0, mount), @frame.at(@right, mount), "cut")
+        @svg.line(@frame.at(@right / 2, 0), @frame.at(@right / 2, mount), "dimension")
+        figure(@frame.at(@right / 2, mount / 2), mount)
+      end
+
+      def track
+        @svg.rect(@frame.at(0, mount), [@frame.length(@set.track.length), 5], "runs")
+        @set.track.holes.each { |hole| @svg.circle([@frame.x(hole), @frame.y(mount) + 2.5], 1.2, "dot") }
+        figure([WIDTH / 2, @frame.y(mount) - 6], @set.track.length)
+      end
+
+      def hangers
+        panel = @set.panels.first
+        panel.rollers.each do |roller|
+          at = @frame.at(panel.x + roller, foot + panel.height)
+          @svg.circle(at, 4, "runs")
+          figure([at[0], at[1] + 20], roller)
+        end
+      end
+
+      def guides = places(@set.guides.places, 0)
+
+      def pivots = places(@set.parts.dig(:pivots, :at), 0)
+
+      def rail
+        @svg.rect(@frame.at(0, 0), [@frame.length(@right), 5], "runs")
+        figure([WIDTH / 2, @frame.y(0) + 20], @set.track.floor_rail || @set.track.length)
+      end
+
+      private
+
+      def mount = @set.track.mount_height
+
+      def foot = @plan.figures.finished_floor + @set.gap
+
+      def places(list, height)
+        list.each do |x|
+          at = @frame.at(x, height)
+          @svg.circle(at, 5, "runs")
+          figure([at[0], at[1] + 20], x)
+        end
+      end
+
+      def figure(at, mm) = @svg.text(at, @printer.short(mm), "figure")
+
+      def words
+        {"line" => [mount], "track" => [@set.track.length], "hangers" => @set.panels.first.rollers, "guides" => @set.respond_to?(:guides) ? @set.guides.places : [],
+         "pivots" => @set.parts.dig(:pivots, :at) || [], "rail" => [@set.track.floor_rail || @set.track.length]}.fetch(@place).compact.map { |mm| @printer.text(mm) }.join(", ")
+      end
+    end
+  end
+end

@@ -1,0 +1,153 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    # What hangs in an opening, what was read of it, what is to be turned, and
+    # what was turned so far.
+    class Adjusting
+      # A move as the log holds it. gaps and expected, mm, by gap; found, the
+      # reading that followed, nil while it is to be taken.
+      Made = Struct.new(:entry, :panel, :gaps, :expected, :found, :words, keyword_init: true)
+
+      # What each control is called.
+      CONTROLS = {"left" => "left hanger", "right" => "right hanger", "top" => "top pivot", "bottom" => "bottom pivot", "jack" => "jack"}.freeze
+
+      # @param work [Work] with a plan
+      # @param log [Store::Log]
+      # @param even [Numeric] mm that gaps may differ by
+      # @param pick [String, nil] the panel in hand
+      def initialize(work, log, even:, pick: nil)
+        @work, @log, @even = work, log, even
+        @all = Adjust::Hung.all(work.plan)
+        @pick = pick
+      end
+
+      attr_reader :all, :even
+
+      def kit = @work.opening.kit
+
+      # The panel or pair in hand: as picked, else the first that wants something.
+      #
+      # @return [Adjust::Hung]
+      def hung = @hung ||= all.find { |one| one.name == @pick } || needed.find { |one| !even?(one) } || all.first
+
+      # Those whose gaps show at a jamb.
+      def needed = @work.plan.set.is_a?(Bypass) ? [all.first, all.last].uniq : all
+
+      # @return [Adjust::Slider, Adjust::Fold, nil]
+      def answer(one = hung) = (@answers ||= {})[one.name] ||= one.answer(even:, per_turn: learnt.used)
+
+      def sums = @sums ||= Adjust::Sums.new(hung, answer, kit).work
+
+      # Whether its gaps were read, and are even.
+      def even?(one)
+        answer = answer(one) or return false
+        answer.is_a?(Adjust::Fold) ? answer.even?(even) : answer.codes.include?("adjust.done")
+      end
+
+      def settled? = needed.all? { |one| even?(one) } && (meet.nil? || meet.even?(even))
+
+      # @return [Adjust::Meet, nil] of two pairs, once both were read
+      def meet
+        return unless all.length == 2 && all.all? { |one| one.kind == :fold && answer(one) }
+
+        read = @work.opening.hung("meet")
+        @meet ||= Adjust::Meet.new(*all.map { |one| answer(one) }, top: read["top"], bottom: read["bottom"])
+      end
+
+      # @return [Adjust::Learnt]
+      def learnt = @learnt ||= Adjust::Learnt.new(kit, all.select { |one| one.kind == :slider }.flat_map { |one| lessons(one) })
+
+      # @return [Array<Made>] of a panel, oldest first
+      def moves(one = hung)
+        entries = (@entries ||= @log.of(@work.row.id, kind: "move")).select { |entry| entry.key == "hung.#{one.name}" }
+        entries.zip(entries.drop(1)).map { |entry, following| made(one, entry, following) }
+      end
+
+      # @return [Drawing::Responses]
+      def responses(one = hung) = (@responses ||= {})[one.name] ||= Drawing::Responses.new(one, answer(one), printer, kit:, per_turn: learnt.used)
+
+      # Gaps and settings are read to a tenth, whatever the tape's unit.
+      def printer = Length::Printer.new(:mm, 1r / 10)
+
+      # What is suggested, as counts of each control's steps.
+      #
+      # @return [Hash{String => Integer}]
+      def suggested(of = hung)
+        amounts = (of.kind == :slider) ? sliding(of) : {"top" => answer(of).top_slide, "bottom" => answer(of).bottom_slide, "jack" => answer(of).jack}
+        responses(of).controls.to_h { |name, one| [name, (amounts.fetch(name) / one.step).round.clamp(one.least, one.most)] }
+      end
+
+      # The same in words: each control that moves, and how.
+      #
+      # @return [Array<Array(String, String)>]
+      def told(of = hung) = suggested(of).reject { |_, count| count.zero? }.map { |name, count| [CONTROLS.fetch(name), responses(of).words(name, count)] }
+
+      # The opening file's part for a panel once its adjusters were turned.
+      #
+      # @param counts [Hash{String => Integer}]
+      # @return [Hash] as typed
+      def state_after(counts)
+        at = responses.controls.to_h { |name, one| [name, text(one.at + one.step * counts.fetch(name))] }.slice("left", "right", "jack")
+        @work.row.document["hung.#{hung.name}"].to_h.except("gaps", "floor", "tops").merge("at" => at, **moved(counts))
+      end
+
+      # A move for the log.
+      #
+      # @param counts [Hash{String => Integer}]
+      # @return [Hash]
+      def entry(counts)
+        {"turned" => counts.to_h { |name, count| [name, {"count" => count, "mm" => number(responses.mm(name, count)), "words" => responses.words(name, count)}] },
+         "gaps" => hung.read["gaps"].transform_values { |gap| number(gap) }, "expected" => responses.gaps(counts).transform_values { |gap| number(gap) },
+         "jamb" => hung.jamb, **lesson(counts)}
+      end
+
+      private
+
+      def number(mm) = Numbers.plain(mm)
+
+      # mm as it is typed in the opening's unit.
+      def text(mm) = (@work.opening.units == :mm) ? number(mm).to_s : "#{number(mm)} mm"
+
+      def sliding(of)
+        advice = answer(of).advice
+        {"left" => advice ? advice.left : 0r, "right" => advice ? advice.right : 0r}
+      end
+
+      # Corners and neighbours' tops that were read move with the panel.
+      def moved(counts)
+        return {} unless hung.kind == :slider
+
+        by = %w[left right].map { |name| responses.mm(name, counts.fetch(name)) }
+        {"floor" => hung.read["floor"]&.compact&.to_h { |side, gap| [side, text(gap + answer.corner_after(side, *by))] },
+         "tops" => hung.read["tops"]&.compact&.to_h { |side, top| [side, text(top - answer.corner_after(side, *by))] }}.compact.reject { |_, read| read.empty? }
+      end
+
+      # What a slider's move can teach.
+      def lesson(counts)
+        return {} unless hung.kind == :slider && hung.turned?("left")
+
+        {"turns" => number(Rational(counts["right"] - counts["left"], Adjust::QUARTER)), "taper" => number(answer.taper_at_right),
+         "spacing" => number(answer.spacing), "height" => number(hung.panel.height)}
+      end
+
+      def lessons(one)
+        moves(one).filter_map do |move|
+          told = move.entry.after
+          next unless move.found && told["turns"]
+
+          found = (move.found["top"] - move.found["bottom"]) * ((told["jamb"] == "right") ? 1 : -1)
+          Adjust::Learnt::Made.new(turns: exact(told["turns"]), taper: exact(told["taper"]), found:, spacing: exact(told["spacing"]), height: exact(told["height"]))
+        end
+      end
+
+      def exact(number) = Rational(number.to_s)
+
+      def made(one, entry, following)
+        found = following ? following.after["gaps"].transform_values { |gap| exact(gap) } : (one.read["gaps"] if one.missing.empty?)
+        Made.new(entry:, panel: one.name, gaps: entry.after["gaps"].transform_values { |gap| exact(gap) },
+          expected: entry.after["expected"].transform_values { |gap| exact(gap) }, found:, words: entry.after["turned"].transform_values { |turned| turned["words"] })
+      end
+    end
+  end
+end
