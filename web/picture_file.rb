@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "mini_magick"
+require "tmpdir"
 
 module YellowTrack
   module Web
@@ -44,16 +45,22 @@ module YellowTrack
 
       def made(path, type, format)
         source = "#{format}:#{path}[0]"
-        width, height = MiniMagick.identify { |tool| tool.merge!(["-ping", "-format", "%w %h", source]) }.split.map(&:to_i)
+        width, height = size(source)
         raise refused("A picture of #{width} × #{height} dots is too large. Take it smaller.") if width * height > MOST_DOTS
 
-        data, thumb = [LARGE, SMALL].map { |most| sized(source, format, most) }
-        wide, high = MiniMagick.identify { |tool| tool.merge!(["-ping", "-format", "%w %h", "#{format}:-"]).stdin(data) }.split.map(&:to_i)
-        Store::Pictures::Picture.new(type:, width: wide, height: high, data:, thumb:)
+        Dir.mktmpdir do |folder|
+          large, small = {"large" => LARGE, "small" => SMALL}.map { |name, most| sized(source, "#{folder}/#{name}", format, most) }
+          width, height = size("#{format}:#{large}")
+          Store::Pictures::Picture.new(type:, width:, height:, data: File.binread(large), thumb: File.binread(small))
+        end
       end
 
-      def sized(source, format, most)
-        MiniMagick.convert { |tool| tool.merge!([source, "-auto-orient", "-strip", "-resize", "#{most}x#{most}>", "-quality", "85", "#{format}:-"]) }
+      # @return [Array<Integer>] width and height
+      def size(source) = MiniMagick.identify { |tool| tool.merge!(["-ping", "-format", "%w %h", source]) }.split.map(&:to_i)
+
+      def sized(source, target, format, most)
+        MiniMagick.convert { |tool| tool.merge!([source, "-auto-orient", "-strip", "-resize", "#{most}x#{most}>", "-quality", "85", "#{format}:#{target}"]) }
+        target
       end
     end
   end

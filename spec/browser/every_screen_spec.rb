@@ -8,7 +8,7 @@ RSpec.describe "Every screen" do
   def screens
     b, a = opening("B", "Osier Weir").id, opening("A", "Tern House").id
     ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size", "/openings/#{b}/choose",
-      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/cut", "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42", "/search?q=bunk",
+      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/cut", "/openings/#{b}/hang", "/openings/#{b}/adjust", "/openings/#{opening("D", "Osier Weir").id}/adjust", "/openings/#{b}/log", "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42", "/search?q=bunk",
       "/openings/#{b}/sheet"]
   end
 
@@ -65,7 +65,7 @@ RSpec.describe "Every screen" do
 
   it "has targets that a gloved finger hits, on a phone" do
     Browser.size(session, Browser::PHONE)
-    screens.grep(/measure|size/).each do |path|
+    screens.grep(/measure|size|hang|adjust/).each do |path|
       session.visit(path)
       small = session.evaluate_script(<<~JS)
         [...document.querySelectorAll(".field input:not([type=hidden]):not([type=checkbox]), select, button, .rail a, summary")]

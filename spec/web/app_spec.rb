@@ -197,7 +197,7 @@ RSpec.describe YellowTrack::Web::App do
 
   it "says of the later stages what they will hold and that they are not there yet" do
     row = hang
-    %w[hang adjust hand-over].each do |stage|
+    %w[hand-over].each do |stage|
       look("/openings/#{row.id}/#{stage}")
       expect(page.text).to include("It is not built yet."), stage
     end

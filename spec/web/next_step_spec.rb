@@ -3,7 +3,8 @@
 RSpec.describe YellowTrack::Web::NextStep do
   def step(stage, **changes)
     row = YellowTrack::Store::Openings::Opening.new(id: 7, stage: "measure", document: YellowTrack::Store::Document.new(document(**changes)))
-    described_class.new(YellowTrack::Web::Work.new(row), stage)
+    never = -> { raise "not asked for at this stage" }
+    described_class.new(YellowTrack::Web::Work.new(row), stage, hanging: never, adjusting: never)
   end
 
   def said(...) = step(...).sentence.tr("\u00A0", " ")

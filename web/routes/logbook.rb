@@ -34,14 +34,14 @@ module YellowTrack
 
         def self.adding(app)
           app.post(%r{/openings/(\d{1,9})/remarks}) do |id|
-            add_to_log(id) { book.log.add(**entry_of("remark", "remark", written)) }
+            add_to_log(id) { book.log.add(**entry_of("remark", "remark", in_words)) }
           end
 
           app.post(%r{/openings/(\d{1,9})/corrections}) do |id|
             add_to_log(id) do
               wrong = book.log.find(Integer(params["entry"].to_s, 10))
               halt 404 unless wrong&.opening_id == @row.id
-              book.log.add(**entry_of("correction", "entry.#{wrong.id}", written))
+              book.log.add(**entry_of("correction", "entry.#{wrong.id}", in_words))
             end
           end
 
@@ -74,7 +74,7 @@ module YellowTrack
 
           def entry_of(kind, key, after) = {opening_id: @row.id, version: @row.version, kind:, key:, before: nil, after:, who:, at: Store::Clock.now}
 
-          def written
+          def in_words
             text = params["text"].to_s.scrub("?").strip
             raise Fault.new("Nothing was written. Say what happened.", key: "text") if text.empty?
             raise Fault.new("#{text.length} characters is too long an entry. It takes #{LONGEST}.", key: "text") if text.length > LONGEST

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Adjust::Fold do
+  let(:random) { Random.new(RSpec.configuration.seed) }
+  let(:kit) { YellowTrack::Data::Shelf.kits.fetch("fold-34") }
+
+  def fold(gt, gb, hp, hl, **rest)
+    YellowTrack::Adjust::Fold.new(kit:, width: 404r, height: 2120r, gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, side_gap: 5.5r, top_gap: 5r, hinge: 2r, **rest)
+  end
+
+  it "leaves the gaps that its school looks at even, at what they are to be, for any reading" do
+    200.times do
+      readings = Array.new(4) { random.rand(2..20)/2r }
+      {"even top" => %w[hp hl], "even side" => %w[gt gb]}.each do |school, even|
+        then_ = fold(*readings, school:).expected
+        expect(then_.values_at(*even).uniq.length).to eq 1
+        expect(then_.values_at("hp", "hl").min).to eq 5
+        expect(then_.values_at("gt", "gb").min).to eq 5.5
+      end
+    end
+  end
+
+  it "is even once it was set so, and not before" do
+    made = fold(7r, 4r, 5r, 8r, school: "even side")
+    expect(made.even?).to be false
+    expect(fold(*made.expected.values, school: "even side").even?).to be true
+    expect(fold(7r, 4r, 5r, 5.8r, school: "even top").even?).to be false # too near the jamb below
+  end
+
+  it "turns the jack by quarters, the kit's way" do
+    expect(fold(5.5r, 5.5r, 8r, 8r)).to have_attributes(jack: 3r, turns: 2r, turn: "anticlockwise")
+    expect(fold(5.5r, 5.5r, 3r, 3r)).to have_attributes(jack: -2r, turns: 1.25r, turn: "clockwise")
+    expect(fold(5.5r, 5.5r, 5r, 5r).turn).to be_nil
+  end
+
+  describe YellowTrack::Adjust::Meet do
+    it "has both meeting stiles at one height, or says which pair to raise further" do
+      level, low = fold(5.5r, 5.5r, 5r, 5r), fold(5.5r, 5.5r, 5r, 8r, school: "even side")
+      expect(described_class.new(level, level).raise_further).to be_nil
+      expect(described_class.new(low, level).raise_further).to eq [:left, 3r]
+      expect(described_class.new(level, low).raise_further).to eq [:right, 3r]
+    end
+
+    it "closes the gap between them by what their pivots go out" do
+      one, other = fold(4r, 5.5r, 5r, 5r, school: "even side"), fold(5.5r, 3.5r, 5r, 5r, school: "even side")
+      meet = described_class.new(one, other, top: 6r, bottom: 5r)
+      expect(meet.expected).to eq("top" => 4.5r, "bottom" => 3r)
+      expect(meet.even?).to be true
+      expect(described_class.new(one, other, top: 6r, bottom: 4r).even?).to be false
+      expect(described_class.new(one, other).expected).to be_nil
+    end
+  end
+end

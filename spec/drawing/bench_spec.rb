@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Drawing::Responses do
+  let(:millimetres) { YellowTrack::Length::Printer.new(:mm, 1r / 10) }
+  let(:random) { Random.new(RSpec.configuration.seed) }
+
+  SLIDING = {"gaps" => {"top" => 0, "middle" => 2.5, "bottom" => 6}, "at" => {"left" => 1.5, "right" => -2}}.freeze
+  FOLDING = {"gaps" => {"top" => 7, "bottom" => 4, "pivot" => 5, "lead" => 8}, "at" => {"jack" => 1}}.freeze
+  HUNG = {
+    "top-hung" => [{}, "B", SLIDING],
+    "in a slot" => [{"set" => {"family" => "bypass", "kit" => "tri-38", "pattern" => [1, 2, 3]}}, "A", SLIDING],
+    "wall-hung" => [{"set" => {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3]}, "survey.wall" => {"studs" => [100, 600, 1200, 1700]}}, "C", SLIDING],
+    "bifold" => [{"set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4}}, "D", FOLDING]
+  }.freeze
+
+  def hung(name)
+    changes, panel, read = HUNG.fetch(name)
+    made = plan(**changes.transform_keys(&:to_s), "hung.#{panel}" => read)
+    found = YellowTrack::Adjust::Hung.all(made).find { |one| one.name == panel }
+    [found, described_class.new(found, found.answer, millimetres, kit: made.opening.kit)]
+  end
+
+  # What the script looks up: the place in the list, and nothing else.
+  def looked_up(told, target, counts)
+    output = told[:outputs].find { |one| one[:target] == target }
+    output[:values].fetch(output[:of].sum { |control, weight| weight * counts.fetch(control) } - output[:from])
+  end
+
+  HUNG.each_key do |name|
+    it "tells for every turning what the core answers, #{name}" do
+      one, responses = hung(name)
+      told = responses.to_h
+      300.times do
+        counts = responses.controls.transform_values { |control| random.rand(control.counts) }
+        responses.gaps(counts).each { |gap, mm| expect(looked_up(told, "then-#{gap}", counts)).to eq YellowTrack::Adjust::Words.signed(mm, millimetres).delete_prefix("+") }
+        expect(looked_up(told, "stops", counts)).to eq responses.stops(counts)
+        drawn = YellowTrack::Drawing::Bench.of(one, one.answer).layers(counts.to_h { |control, count| [control, responses.mm(control, count)] })
+        drawn.each { |layer, transform| expect(looked_up(told, layer, counts)).to eq transform }
+        counts.each { |control, count| expect(looked_up(told, "turned-#{control}", counts)).to eq responses.words(control, count) }
+      end
+    end
+
+    it "goes as far as the adjuster does and no farther, #{name}" do
+      one, responses = hung(name)
+      responses.controls.each_value do |control|
+        next unless one.turned?(control.name) || one.kind == :slider
+
+        expect(control.at + control.least * control.step).to be_between(-9, control.at)
+        expect(control.at + (control.most + 1) * control.step).to be > one.instance_variable_get(:@set).kit["adjust.up"]
+      end
+    end
+  end
+
+  it "says a turn the kit's way" do
+    _, responses = hung("top-hung")
+    expect([7, -4, 1, 0].map { |count| responses.words("right", count) }).to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
+    _, slot = hung("in a slot")
+    expect(slot.words("left", 3)).to eq "0.8\u00A0mm up"
+  end
+
+  it "draws the gaps larger than life, the suggestion as a ghost, and says so" do
+    one, = hung("top-hung")
+    bench = YellowTrack::Drawing::Bench.of(one, one.answer)
+    expect(bench.factor).to be > 1
+    expect(bench.to_s).to include("ghost-face").and include("data-layer=\"lean\"").and include("drawn #{bench.factor} times larger than life")
+    expect(bench.places.keys).to eq %w[top middle bottom]
+    expect(YellowTrack::Drawing::Bench.of(one, nil).to_s).not_to include("ghost-face")
+  end
+end
