@@ -37,8 +37,8 @@ module YellowTrack
 
       # uR − uL: how much more the right hanger has to rise.
       def rise
-        formula = (@hung.jamb == "right") ? "0 − taper × spacing ÷ height" : "taper × spacing ÷ height"
-        @work.sum("adjust.rise", "Right hanger to rise above the left", formula, taper: @answer.taper, spacing: @answer.spacing, height: @hung.panel.height,
+        formula = (@hung.jamb == "right") ? "(bottom − top) × spacing ÷ height" : "(top − bottom) × spacing ÷ height"
+        @work.sum("adjust.rise", "Right hanger to rise above the left", formula, top: gap("top"), bottom: gap("bottom"), spacing: @answer.spacing, height: @hung.panel.height,
           why: "Raising one hanger turns the panel by that over their spacing.")
       end
 

@@ -1,34 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "browser_helper"
+require "support/hung_panel"
 
 RSpec.describe "The bench, in the browser" do
   include_context "with the demo in the browser"
-
-  # A panel that hangs in a real wall: its gaps answer to how its screws are
-  # really turned. Its pitch is not quite the sheet's.
-  class HungPanel
-    PITCH = 1.28
-
-    def initialize(jamb, taper, width, height)
-      @sign = (jamb == "right") ? 1 : -1
-      @taper, @spacing, @height = taper, width - 2 * 62, height
-    end
-
-    # Does what the screen says: "Right hanger: 1¾ turns clockwise; …".
-    def follow(sentence)
-      sentence.scan(/(left|right) hanger: (\d*)([¼½¾]?) turns? (clockwise|anticlockwise)/i) do |side, whole, part, way|
-        turns = (whole.to_i + {"¼" => 0.25, "½" => 0.5, "¾" => 0.75}.fetch(part, 0)) * ((way == "clockwise") ? 1 : -1)
-        @taper += @sign * ((side.downcase == "right") ? 1 : -1) * turns * PITCH * @height / @spacing
-      end
-    end
-
-    # Gaps, read to half a millimetre.
-    def gaps
-      least = [@taper, 0].min
-      {"top" => @taper - least, "middle" => @taper / 2 - least, "bottom" => -least}.transform_values { |gap| (gap * 2).round / 2.0 }
-    end
-  end
 
   def adjust(letter = "B") = session.visit("/openings/#{opening(letter, "Osier Weir").id}/adjust")
 
@@ -88,6 +64,15 @@ RSpec.describe "The bench, in the browser" do
       session.visit("/openings/#{opening("B", "Osier Weir").id}/adjust?panel=B&#{counts.map { |name, count| "turn[#{name}]=#{count}" }.join("&")}")
       shown
     end
+  end
+
+  it "saves the last gap by Enter too, and says what a folding pair wants, meeting its neighbour" do
+    adjust("D")
+    read("A", "top" => 7, "bottom" => 5, "pivot" => 5, "lead" => 8)
+    expect(session).to have_css(".told", text: "top pivot")
+    session.click_link("Pair at D")
+    read("D", "top" => 6, "bottom" => 6, "pivot" => 5, "lead" => 5)
+    expect(session).to have_css(".row-name", text: "Meet")
   end
 
   it "writes down what was turned on the bench, by keys alone" do

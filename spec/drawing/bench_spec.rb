@@ -4,17 +4,17 @@ RSpec.describe YellowTrack::Drawing::Responses do
   let(:millimetres) { YellowTrack::Length::Printer.new(:mm, 1r / 10) }
   let(:random) { Random.new(RSpec.configuration.seed) }
 
-  SLIDING = {"gaps" => {"top" => 0, "middle" => 2.5, "bottom" => 6}, "at" => {"left" => 1.5, "right" => -2}}.freeze
-  FOLDING = {"gaps" => {"top" => 7, "bottom" => 4, "pivot" => 5, "lead" => 8}, "at" => {"jack" => 1}}.freeze
-  HUNG = {
-    "top-hung" => [{}, "B", SLIDING],
-    "in a slot" => [{"set" => {"family" => "bypass", "kit" => "tri-38", "pattern" => [1, 2, 3]}}, "A", SLIDING],
-    "wall-hung" => [{"set" => {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3]}, "survey.wall" => {"studs" => [100, 600, 1200, 1700]}}, "C", SLIDING],
-    "bifold" => [{"set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4}}, "D", FOLDING]
+  sliding = {"gaps" => {"top" => 0, "middle" => 2.5, "bottom" => 6}, "at" => {"left" => 1.5, "right" => -2}}.freeze
+  folding = {"gaps" => {"top" => 7, "bottom" => 4, "pivot" => 5, "lead" => 8}, "at" => {"jack" => 1}}.freeze
+  sets = {
+    "top-hung" => [{}, "B", sliding],
+    "in a slot" => [{"set" => {"family" => "bypass", "kit" => "tri-38", "pattern" => [1, 2, 3]}}, "A", sliding],
+    "wall-hung" => [{"set" => {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3]}, "survey.wall" => {"studs" => [100, 600, 1200, 1700]}}, "C", sliding],
+    "bifold" => [{"set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4}}, "D", folding]
   }.freeze
 
-  def hung(name)
-    changes, panel, read = HUNG.fetch(name)
+  define_method(:hung) do |name|
+    changes, panel, read = sets.fetch(name)
     made = plan(**changes.transform_keys(&:to_s), "hung.#{panel}" => read)
     found = YellowTrack::Adjust::Hung.all(made).find { |one| one.name == panel }
     [found, described_class.new(found, found.answer, millimetres, kit: made.opening.kit)]
@@ -26,7 +26,7 @@ RSpec.describe YellowTrack::Drawing::Responses do
     output[:values].fetch(output[:of].sum { |control, weight| weight * counts.fetch(control) } - output[:from])
   end
 
-  HUNG.each_key do |name|
+  sets.each_key do |name|
     it "tells for every turning what the core answers, #{name}" do
       one, responses = hung(name)
       told = responses.to_h

@@ -33,8 +33,8 @@ module YellowTrack
           when "choose" then @work.plan ? DONE : ""
           when "size" then @work.plan ? mark(worst_of("bypass.", "alter."), word: false) : ""
           when "cut" then all_cut? ? DONE : ""
-          when "hang" then (@work.plan && hanging.done?) ? DONE : ""
-          when "adjust" then (@work.plan && adjusting.settled?) ? DONE : ""
+          when "hang" then (come_to?("hang") && hanging.done?) ? DONE : ""
+          when "adjust" then (come_to?("adjust") && adjusting.settled?) ? DONE : ""
           else ""
           end
         end
@@ -154,6 +154,9 @@ module YellowTrack
         def worst_of(*starts)
           Check.worst((@work.plan&.checks || []).select { |check| check.code.start_with?(*starts) && check.level != :note })
         end
+
+        # Whether the opening has come as far as a stage.
+        def come_to?(stage) = @work.plan && Work.later(@row.stage, stage) == @row.stage
 
         def on_screen?(field) = field.key.start_with?(*ON_SCREEN.fetch(@stage))
 

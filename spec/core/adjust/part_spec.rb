@@ -48,35 +48,8 @@ RSpec.describe YellowTrack::Adjust::Slider do
     expect(made.advice).to eq made.part
   end
 
-  # A panel whose gaps are read with 0.5 mm of noise, and whose screws have a
-  # pitch a fifth off the sheet's.
-  def rounds_of(kit, taper)
-    real = kit["adjust.per_turn"] * [0.8r, 1.2r].sample(random:)
-    width, height, jamb = random.rand(600..1100).to_r, random.rand(1900..2400).to_r, %w[left right].sample(random:)
-    spacing, sign = width - 2 * kit["inset.design"], (jamb == "right") ? 1 : -1
-    at, moves, last = {"left" => 0r, "right" => 0r}, [], nil
-    (0..9).find do
-      gaps = read(taper)
-      moves << YellowTrack::Adjust::Learnt::Made.new(**last, found: sign * (gaps["top"] - gaps["bottom"])) if last
-      made = described_class.new(kit:, jamb:, gaps:, width:, height:, at:, per_turn: YellowTrack::Adjust::Learnt.new(kit, moves).used)
-      next true if made.codes.include?("adjust.done")
-
-      turns = at.keys.to_h { |side| [side, made.turns(side) * (made.advice.by(side) <=> 0)] }
-      at = at.to_h { |side, place| [side, place + turns[side] * kit["adjust.per_turn"]] }
-      turned = turns["right"] - turns["left"]
-      last = {turns: turned, taper: made.taper_at_right, spacing:, height:}
-      taper += sign * turned * real * height / spacing
-      false
-    end
-  end
-
-  def read(taper)
-    true_gaps = {"top" => taper, "middle" => taper / 2, "bottom" => 0r}
-    true_gaps.transform_values { |gap| [((gap - true_gaps.values.min + random.rand(-0.5..0.5)) * 2).round/2r, 0r].max }
-  end
-
   it "settles in three rounds at most in 95 of 100 cases, with noise in the readings and a pitch a fifth off" do
-    rounds = Array.new(1_000) { rounds_of(kits.sample(random:), random.rand(2.0..8.0).rationalize(0.01r) * [-1, 1].sample(random:)) }
+    rounds = YellowTrack::Bench::Settling.new(RSpec.configuration.seed).rounds
     expect(rounds.count { |count| count && count <= 3 }).to be >= 950
   end
 end
