@@ -13,6 +13,7 @@ module YellowTrack
       TALL = 400 # of a panel, at most
       WIDE = 360
       HEAD = 46 # thickness of the head as drawn
+      LAP = 16 # of a neighbour, as drawn
       LARGEST = 44.0 # of a gap as drawn
       FACTORS = [40, 30, 20, 15, 12, 10, 8, 6, 5, 4, 3, 2, 1].freeze
 
@@ -85,16 +86,16 @@ module YellowTrack
       end
 
       def frame
-        left, right = [inward(wide + 70), inward(-62)].minmax
+        left, right = [inward(wide * (@hung.neighbour? ? 2 : 1) + 24), inward(-62)].minmax
         @svg.rect([left, top - HEAD - 12], [right - left, HEAD - 16], "wall")
         @svg.rect([[jamb, inward(-62)].min, top - 28], [62, FOOT - top + 28], "wall")
         @svg.rect([left, FOOT], [right - left, 7], "strip")
-        @svg.rect([@right ? left + 20 : jamb, top - 28], [right - left - 82, 10], "runs")
+        @svg.rect([@right ? left + 14 : jamb, top - 28], [right - left - 76, 10], "runs")
       end
 
       # The neighbour away from the jamb, as much of it as there is room for.
       def beside
-        @svg.rect([[inward(wide - 16), inward(wide + 74)].min, top], [90, tall], "beside") if @hung.neighbour?
+        @svg.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "beside") if @hung.neighbour?
       end
 
       def corners = [[inward(0), top], [inward(wide), top], [inward(wide), top + tall], [inward(0), top + tall]]

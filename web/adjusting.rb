@@ -37,7 +37,7 @@ module YellowTrack
       # @return [Adjust::Slider, Adjust::Fold, nil]
       def answer(one = hung) = (@answers ||= {})[one.name] ||= one.answer(even:, per_turn: learnt.used)
 
-      def sums = @sums ||= Adjust::Sums.new(hung, answer, kit).work
+      def sums = @sums ||= Adjust::Sums.new(hung, answer, kit, turned: suggested.to_h { |name, count| [name, responses.mm(name, count)] }).work
 
       # Whether its gaps were read, and are even.
       def even?(one)
@@ -60,22 +60,23 @@ module YellowTrack
 
       # @return [Array<Made>] of a panel, oldest first
       def moves(one = hung)
-        entries = (@entries ||= @log.of(@work.row.id, kind: "move")).select { |entry| entry.key == "hung.#{one.name}" }
+        entries = made_entries.select { |entry| entry.key == "hung.#{one.name}" }
         entries.zip(entries.drop(1)).map { |entry, following| made(one, entry, following) }
       end
 
       # @return [Drawing::Responses]
       def responses(one = hung) = (@responses ||= {})[one.name] ||= Drawing::Responses.new(one, answer(one), printer, kit:, per_turn: learnt.used)
 
-      # Gaps and settings are read to a tenth, whatever the tape's unit.
-      def printer = Length::Printer.new(:mm, 1r / 10)
+      # Gaps and settings are read finer than anything is cut: to a tenth, or the
+      # 64th.
+      def printer = Length::Printer.new(@work.shown, (@work.shown == :in) ? Length::GRAIN[:in] / 4 : 1r / 10)
 
       # What is suggested, as counts of each control's steps.
       #
       # @return [Hash{String => Integer}]
       def suggested(of = hung)
-        amounts = (of.kind == :slider) ? sliding(of) : {"top" => answer(of).top_slide, "bottom" => answer(of).bottom_slide, "jack" => answer(of).jack}
-        responses(of).controls.to_h { |name, one| [name, (amounts.fetch(name) / one.step).round.clamp(one.least, one.most)] }
+        counts = (of.kind == :slider) ? sliding(of) : folding(of)
+        responses(of).controls.to_h { |name, one| [name, counts.fetch(name).clamp(one.least, one.most)] }
       end
 
       # The same in words: each control that moves, and how.
@@ -102,7 +103,21 @@ module YellowTrack
          "jamb" => hung.jamb, **lesson(counts)}
       end
 
+      # The latest move of the panel in hand, while no gap was read since; it can
+      # be taken back.
+      #
+      # @return [Made, nil]
+      def open_move = moves.last&.then { |move| move if hung.read["gaps"].nil? }
+
       private
+
+      # Moves that were not taken back.
+      def made_entries
+        @made_entries ||= begin
+          taken_back = @log.of(@work.row.id, kind: "correction").map { |entry| entry.key.delete_prefix("entry.").to_i }
+          @log.of(@work.row.id, kind: "move").reject { |entry| taken_back.include?(entry.id) }
+        end
+      end
 
       def number(mm) = Numbers.plain(mm)
 
@@ -110,8 +125,14 @@ module YellowTrack
       def text(mm) = (@work.opening.units == :mm) ? number(mm).to_s : "#{number(mm)} mm"
 
       def sliding(of)
-        advice = answer(of).advice
-        {"left" => advice ? advice.left : 0r, "right" => advice ? advice.right : 0r}
+        return {"left" => 0, "right" => 0} unless answer(of).advice
+
+        answer(of).counts(responses(of).controls["left"].step).transform_keys(&:to_s)
+      end
+
+      def folding(of)
+        amounts = {"top" => answer(of).top_slide, "bottom" => answer(of).bottom_slide, "jack" => answer(of).jack}
+        amounts.to_h { |name, mm| [name, (mm / responses(of).controls[name].step).round] }
       end
 
       # Corners and neighbours' tops that were read move with the panel.

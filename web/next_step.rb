@@ -84,10 +84,10 @@ module YellowTrack
       end
 
       def adjust_words(adjusting, hung)
-        return "Read the gaps of #{hung.name} at the #{hung.jamb} jamb: #{hung.missing.map { |gap| Fields["hung.#{hung.name}.gaps.#{gap}"].label }.join(", ")}." if hung.missing.any?
+        return "Read the gaps of #{hung.name} at #{hung.edge}: #{hung.missing.map { |gap| Fields["hung.#{hung.name}.gaps.#{gap}"].label }.join(", ")}." if hung.missing.any?
 
         told = adjusting.told(hung)
-        return "#{hung.name} at the #{hung.jamb} jamb: nothing that can be turned helps. See what would." if told.empty?
+        return "#{hung.name} at #{hung.edge}: nothing that can be turned helps. See what would." if told.empty?
 
         "#{told.map { |name, words| "#{name}: #{words}" }.join("; ").then { |text| text[0].upcase + text[1..] }}. Then read the gaps of #{hung.name} again."
       end

@@ -9,7 +9,7 @@ module YellowTrack
       GAPS = {slider: %w[top middle bottom], fold: %w[top bottom pivot lead]}.freeze
       CONTROLS = {slider: %w[left right], fold: %w[top bottom jack]}.freeze
       SLIDE = 1r / 2 # mm, that a pivot's slide is set to
-      SLOT = 1r / 4 # mm, that a hanger in a slot is set to
+      SLOT = 1r / 2 # mm, that a hanger in a slot is set to
 
       # @return [String] the panel's name; a pair's is that of its pivot panel
       attr_reader :name
@@ -48,7 +48,10 @@ module YellowTrack
       def jamb = read["jamb"] || usual_jamb
 
       # Whether something hangs beside it, away from its jamb.
-      def neighbour? = (kind == :slider) ? @set.panels.length > 1 : @set.two_pairs?
+      def neighbour? = (kind == :fold) ? @set.two_pairs? : @set.is_a?(Bypass) && @set.panels.length > 1
+
+      # Where its gaps are read, in words.
+      def edge = (@set.is_a?(Pocket) && @set.double?) ? "the meet" : "the #{jamb} jamb"
 
       def gap_names = GAPS.fetch(kind)
 

@@ -78,14 +78,11 @@ module YellowTrack
       # @return [Move, nil]
       def advice = move || part
 
-      # Quarter turns of a hanger, rounded; nil for a slot.
+      # Quarter turns of a hanger, rounded the way that leaves the least taper;
+      # nil for a slot.
       #
       # @return [Rational, nil]
-      def turns(side)
-        return if slot? || advice.nil?
-
-        ((advice.by(side).abs / per_turn) * QUARTER).round.to_r / QUARTER
-      end
+      def turns(side) = (slot? || advice.nil?) ? nil : quarters.fetch(side.to_sym).abs.to_r / QUARTER
 
       # Which way it is turned; nil for not at all.
       #
@@ -103,13 +100,25 @@ module YellowTrack
       # How far a hanger goes by its turns as rounded.
       #
       # @return [Numeric] mm, + up
-      def done(side) = slot? ? advice.by(side) : turns(side) * per_turn * (advice.by(side) <=> 0)
+      def done(side) = slot? ? advice.by(side) : quarters.fetch(side.to_sym) * per_turn / QUARTER
 
       # By how much each limit is broken, at least, by one hanger alone.
       #
       # @return [Hash{String => Numeric}] mm, by code
       def lacking
         [jamb_side, far_side].map { |one| @limits.over(one.left, one.right) }.reduce { |one, other| one.merge(other) { |_, first, second| [first, second].min } }
+      end
+
+      # What to do in whole steps of both hangers, + up. What they differ by is
+      # what turns the panel, so that is what is rounded.
+      #
+      # @param step [Numeric] mm
+      # @return [Hash{Symbol => Integer}]
+      def counts(step)
+        left, right = [advice.left, advice.right].map { |by| by / step }
+        apart = (right - left).round
+        first = [left.floor, left.ceil].min_by { |count| [(count - left).abs, (count + apart - right).abs].max }
+        {left: first, right: first + apart}
       end
 
       # Codes of what any turning would run into.
@@ -164,6 +173,8 @@ module YellowTrack
         both = shift && Move.new(which: "both", left: -wanted / 2 + shift, right: wanted / 2 + shift)
         both if both && @limits.stops(both.left, both.right).empty?
       end
+
+      def quarters = counts(per_turn / QUARTER)
 
       # The most of it that whole quarter turns can do within every limit.
       def most

@@ -11,8 +11,10 @@ module YellowTrack
       # @param hung [Hung]
       # @param answer [Slider, Fold]
       # @param kit [Kit]
-      def initialize(hung, answer, kit)
-        @hung, @answer, @kit = hung, answer, kit
+      # @param turned [Hash{String => Numeric}] mm that each control is to be
+      #   turned, as rounded
+      def initialize(hung, answer, kit, turned:)
+        @hung, @answer, @kit, @turned = hung, answer, kit, turned
         @work = Working.new
         (hung.kind == :slider) ? sliding : folding
         @work.freeze
@@ -50,7 +52,7 @@ module YellowTrack
       end
 
       def expected
-        turned = @answer.done("right") - @answer.done("left")
+        turned = @turned.fetch("right") - @turned.fetch("left")
         formula = (@hung.jamb == "right") ? "taper + turned × height ÷ spacing" : "taper − turned × height ÷ spacing"
         @work.sum("adjust.left_over", "Taper then", formula, taper: @answer.taper, turned:, height: @hung.panel.height, spacing: @answer.spacing,
           why: "By the turns as rounded; the panel rolled home.")

@@ -31,8 +31,7 @@ module YellowTrack
 
         # @return [Hash{String => Numeric}, nil] what is suggested, mm
         def suggested
-          advice = @answer&.advice
-          advice && {"left" => @answer.done("left"), "right" => @answer.done("right")}
+          @answer&.advice && {"left" => @answer.done("left"), "right" => @answer.done("right")}
         end
 
         private
@@ -49,7 +48,7 @@ module YellowTrack
         # As it hangs now it leans about its middle, not about a hanger.
         def settled = factor * @answer.taper_at_right.to_f / @hung.panel.height.to_f * (roller - @hung.panel.width / 2) * @scale
 
-        def title = "Panel #{@hung.name} at the #{@hung.jamb} jamb"
+        def title = "Panel #{@hung.name} at #{@hung.edge}"
 
         def heights = {"top" => top + 26, "middle" => top + tall / 2, "bottom" => top + tall - 26}
 

@@ -32,7 +32,7 @@ RSpec.describe "The bench, in the browser" do
     until session.has_css?(".settled", wait: 0.2)
       expect(rounds += 1).to be <= 3
       panel.follow(advice)
-      session.click_button("Turned so")
+      session.click_button("I turned it")
       expect(session).to have_css(".told", text: "read the gaps")
       read("B", panel.gaps)
     end

@@ -55,7 +55,7 @@ RSpec.describe YellowTrack::Drawing::Responses do
     _, responses = hung("top-hung")
     expect([7, -4, 1, 0].map { |count| responses.words("right", count) }).to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
     _, slot = hung("in a slot")
-    expect(slot.words("left", 3)).to eq "0.8\u00A0mm up"
+    expect(slot.words("left", 3)).to eq "1.5\u00A0mm up"
   end
 
   it "draws the gaps larger than life, the suggestion as a ghost, and says so" do

@@ -52,11 +52,11 @@ module YellowTrack
         def told
           adjusting.suggested.reject { |_, count| count.zero? }.map do |name, count|
             words = adjusting.responses.words(name, count)
-            amount = figure_of(adjusting.responses.mm(name, count).abs)
-            next [control_name(name), "#{amount} mm", adjusting.responses.direction(name, count)] unless hung.turned?(name)
+            amount = adjusting.printer.with_unit(adjusting.responses.mm(name, count).abs)
+            next [control_name(name), amount, adjusting.responses.direction(name, count)] unless hung.turned?(name)
 
             turns, rest = words.split(" ", 2)
-            [control_name(name), "#{count.positive? ? "up" : "down"} #{turns}", "#{rest}, #{amount} mm"]
+            [control_name(name), "#{count.positive? ? "up" : "down"} #{turns}", "#{rest}, #{amount}"]
           end
         end
 

@@ -22,7 +22,7 @@ module YellowTrack
 
         # What a working came to, with its unit. @return [String] HTML
         def shown_value(entry)
-          return derived(entry.value) if entry.length?
+          return set_fractions(sum_printer.text(entry.value)) if entry.length?
           return "#{(entry.value * 100).to_f.round(1)} %" if entry.unit == ""
 
           "#{entry.value.to_f.round(1)} #{entry.unit}"
@@ -39,6 +39,9 @@ module YellowTrack
 
           sag.positive? ? "sag in the middle" : "higher in the middle"
         end
+
+        # Gaps are told finer than what is cut.
+        def sum_printer = (@stage == "adjust") ? adjusting.printer : @work.printer
 
         # The set in numbers, part by part.
         def tally = @tally ||= Web::Tally.of(self, @work)

@@ -9,6 +9,7 @@ module YellowTrack
       module Adjusting
         def self.registered(app)
           app.helpers(Turning)
+          taking_back(app)
 
           app.get(%r{/openings/(\d{1,9})/bench\.json}) do |id|
             load_hung(id)
@@ -30,6 +31,21 @@ module YellowTrack
           end
         end
 
+        # A move that was written down by mistake: what was read before it stands
+        # again.
+        def self.taking_back(app)
+          app.post(%r{/openings/(\d{1,9})/moves/back}) do |id|
+            load_opening(id)
+            halt 404 unless @work.plan
+            take_back
+            redirect to("/openings/#{@row.id}/adjust?panel=#{hung.name}"), 303
+          rescue Fault => e
+            status 422
+            @fault, @stage = e, "adjust"
+            erb :"adjust/page"
+          end
+        end
+
         # What the routes of the bench share.
         module Turning
           def load_hung(id)
@@ -38,9 +54,22 @@ module YellowTrack
           end
 
           def turn(counts)
-            change = book.openings.adjust(@row.id, hung.name, adjusting.state_after(counts), made: adjusting.entry(counts), seen: Integer(params["seen"] || "0", 10), who:) do |document|
-              Work.columns(document, Work.later(@row.stage, "adjust"))
-            end
+            outcome(book.openings.adjust(@row.id, hung.name, adjusting.state_after(counts), made: adjusting.entry(counts), seen:, who:) { |document| adjusted(document) })
+          end
+
+          def take_back
+            move = adjusting.open_move&.entry or
+              raise Fault.new("There is no move of #{hung_name(hung)} to take back: gaps were read since. Turn the other way instead.", key: "turn")
+
+            outcome(book.openings.change(@row.id, move.key, move.before, seen:, who:) { |document| adjusted(document) })
+            book.log.add(opening_id: @row.id, version: @row.version + 1, kind: "correction", key: "entry.#{move.id}", before: nil, after: "Taken back: not turned.", who:, at: Store::Clock.now)
+          end
+
+          def seen = Integer(params["seen"] || "0", 10)
+
+          def adjusted(document) = Work.columns(document, Work.later(@row.stage, "adjust"))
+
+          def outcome(change)
             return unless change.outcome == :conflict
 
             raise Fault.new("#{hung_name(hung)} was read anew on another screen meanwhile. Nothing was written down: look at what it says now.", key: "turn")
