@@ -27,6 +27,7 @@ module YellowTrack
       "groove" => ->(set) { set.is_a?(Bypass) && set.support.guided? && set.guides.groove? },
       "loop" => ->(set) { set.opening["order"] != "finish" },
       "covering" => ->(set) { set.brief.figures.covering.positive? },
+      "on_site" => ->(set) { set.opening["height_cut"] == "site" },
       "strip" => ->(set) { (set.opening["base_strip"] || 0).positive? },
       "board" => ->(set) { set.parts.dig(:wall, :header_board) == true },
       "standoff" => ->(set) { (set.parts.dig(:wall, :standoff) || 0).positive? },

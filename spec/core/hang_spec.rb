@@ -62,6 +62,17 @@ RSpec.describe YellowTrack::Hang do
     expect(keys(hang("set" => fold.merge("half_jamb" => {"thickness" => 20})))).to include("half-jambs")
   end
 
+  it "says the school that was taken: even top or side, where the handle is, what is cut on site" do
+    fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 2}
+    expect(step(hang("set" => fold), "level").does).to include("until the side is even")
+    expect(step(hang("set" => fold.merge("even" => "top")), "level").does).to include("until the top is even")
+    expect(step(hang("set" => fold.merge("half_jamb" => {"thickness" => 20})), "level").does).to include("until the top is even")
+    expect(step(hang("set" => fold), "handle").does).to match(/47.5.mm from the hinge edge/)
+    expect(step(hang("set" => fold.merge("handle" => "middle")), "handle").does).not_to match(/47.5/)
+    expect(keys(hang("set.height_cut" => "site"))).to include("measure")
+    expect(keys(hang)).not_to include("measure")
+  end
+
   it "asks two people for a long track" do
     expect(step(hang, "track").hands).to eq 2
     expect(step(hang("survey.widths" => {"top" => 1200, "middle" => 1200, "bottom" => 1200}, "survey.diagonals" => nil, "survey.floor" => nil), "track").hands).to eq 1

@@ -112,6 +112,17 @@ RSpec.describe "Adjusting" do
     expect(page.text).to include("As much of it as can be had")
   end
 
+  it "lines neighbours up: of two moves the one that leaves the tops most level, and says how they come out" do
+    row = hang
+    read(row, "B", top: "0", middle: "2.5", bottom: "6")
+    expect(told).to include("right hanger up")
+    type(book.openings.find(row.id), "hung.B.tops.left", "-2.4", stage: "adjust")
+    look("/openings/#{row.id}/adjust?panel=B")
+    expect(told).to include("left hanger down 1¾")
+    expect(page.css(".thens dt").map(&:text)).to include("left neighbour")
+    expect(page.css(".thens dd").map(&:text)).to include("0")
+  end
+
   it "refuses to write down that nothing was turned, or a move on readings that changed meanwhile" do
     row = hang
     read(row, "B", top: "0", middle: "2.5", bottom: "6")

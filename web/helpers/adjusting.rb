@@ -71,6 +71,16 @@ module YellowTrack
         # The sums of the answer under some names.
         def adjust_sums(*starts) = adjusting.sums.entries.select { |entry| entry.key.start_with?(*starts.map { |start| "adjust.#{start}" }) }
 
+        # The neighbours' tops that were read, once the panel is turned as said.
+        #
+        # @return [Hash{String => Numeric}] mm above this panel's
+        def neighbours_then
+          return {} unless hung.kind == :slider && answer
+
+          by = %w[left right].map { |name| adjusting.responses.mm(name, adjusting.suggested.fetch(name)) }
+          (hung.read["tops"] || {}).compact.to_h { |side, top| [side, top - answer.corner_after(side, *by)] }
+        end
+
         # Whether there is something to turn.
         def to_turn? = answer && !adjusting.even?(hung) && adjusting.suggested.values.any?(&:nonzero?)
 

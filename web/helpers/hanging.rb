@@ -20,6 +20,13 @@ module YellowTrack
           end
         end
 
+        # Steps done in their order, before the first that is to be done: they are
+        # out of the way, unless there is nothing else.
+        def steps_behind
+          behind = hanging.steps.take_while { |step| hanging.tick(step) && step_warning(step).nil? }
+          (behind.length > 2 && !hanging.done?) ? behind : []
+        end
+
         # A word of warning where a step was, or would be, done too early.
         #
         # @return [String, nil]

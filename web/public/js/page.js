@@ -3,6 +3,7 @@ import { enterGoesOn } from "/js/readings.js"
 import { dragPanels } from "/js/slide.js"
 import { oneByOne } from "/js/one-by-one.js"
 import { turnScrews } from "/js/turn.js"
+import { showStage } from "/js/rail.js"
 import { stageKeys } from "/js/keys.js"
 
 tellVersion()
@@ -10,5 +11,6 @@ keepOpen()
 enterGoesOn()
 dragPanels()
 oneByOne()
+showStage()
 turnScrews()
 stageKeys()
