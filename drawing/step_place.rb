@@ -75,9 +75,18 @@ module YellowTrack
 
       def figure(at, mm) = @svg.text(at, @printer.short(mm), "figure")
 
-      def words
-        {"line" => [mount], "track" => [@set.track.length], "hangers" => @set.panels.first.rollers, "guides" => @set.respond_to?(:guides) ? @set.guides.places : [],
-         "pivots" => @set.parts.dig(:pivots, :at) || [], "rail" => [@set.track.floor_rail || @set.track.length]}.fetch(@place).compact.map { |mm| @printer.text(mm) }.join(", ")
+      def words = numbers.map { |mm| @printer.short(mm) }.join(", ")
+
+      # What stands at the place.
+      def numbers
+        case @place
+        when "line" then [mount]
+        when "track" then [@set.track.length]
+        when "hangers" then @set.panels.first.rollers
+        when "guides" then @set.guides.places
+        when "pivots" then @set.parts.dig(:pivots, :at)
+        else [@set.track.floor_rail || @set.track.length]
+        end
       end
     end
   end
