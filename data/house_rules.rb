@@ -27,7 +27,10 @@ module YellowTrack
       # The rule that a set's key stands under for a family.
       #
       # @return [Rule, nil]
-      def school(set_key, family) = all.find { |rule| rule.set == set_key && rule.families.include?(family) }
+      def school(set_key, family) = schools[[set_key, family]]
+
+      # Every school, by its key in a set and the family.
+      def schools = @schools ||= all.select(&:set).flat_map { |rule| rule.families.map { |family| [[rule.set, family], rule] } }.reverse.to_h
 
       # The choices that a new set of a family starts with.
       #

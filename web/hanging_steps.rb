@@ -14,7 +14,7 @@ module YellowTrack
         @ticks = log.latest(work.row.id, "step")
         @waits = log.latest(work.row.id, "wait")
         @rounds = log.latest(work.row.id, "round").values.map(&:after).max || 1
-        @hang = Hang.new(work.plan, Data::Steps.of(work.opening.kit), work.printer, rounds: @rounds)
+        @hang = work.piece(:hang, work.shown, @rounds) { Hang.new(work.plan, Data::Steps.of(work.opening.kit), work.printer, rounds: @rounds) }
       end
 
       attr_reader :rounds

@@ -49,7 +49,7 @@ module YellowTrack
       # A piece of a page that depends on the document alone, made once.
       #
       # @param name [Array] what it is, of which opening, shown in which unit
-      # @yieldreturn [String] HTML
+      # @yieldreturn [Object] HTML, or what it is made of
       def piece(*name) = @pieces[name] ||= yield.freeze
 
       private

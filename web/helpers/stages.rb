@@ -160,7 +160,12 @@ module YellowTrack
 
         def on_screen?(field) = field.key.start_with?(*ON_SCREEN.fetch(@stage))
 
-        def all_cut? = @work.plan && (parts = Parts.new(@work.plan, @row.letter).linear).any? && (parts.map(&:code) - book.saw.cut(@row.id).keys).empty?
+        def all_cut?
+          return false unless @work.plan
+
+          codes = @work.piece(:codes, @row.letter) { Parts.new(@work.plan, @row.letter).linear.map(&:code) }
+          codes.any? && (codes - book.saw.cut(@row.id).keys).empty?
+        end
 
         def said(field, value)
           text = field ? field.texts(value).compact.reject(&:empty?).join(" – ") : value.to_s
