@@ -67,6 +67,11 @@ module YellowTrack
       # @return [Hash{String => Entry}]
       def latest(opening_id, kind) = of(opening_id, kind:).to_h { |entry| [entry.key, entry] }
 
+      # The entry that last changed one of some keys.
+      #
+      # @return [Integer] its id; 0 where nothing did
+      def changed(opening_id, *keys) = @entries.where(opening_id:, key: keys).max(:id) || 0
+
       # @return [Entry, nil]
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 

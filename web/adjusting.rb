@@ -111,11 +111,12 @@ module YellowTrack
 
       private
 
-      # Moves that were not taken back.
+      # Moves of this set that were not taken back.
       def made_entries
         @made_entries ||= begin
           taken_back = @log.of(@work.row.id, kind: "correction").map { |entry| entry.key.delete_prefix("entry.").to_i }
-          @log.of(@work.row.id, kind: "move").reject { |entry| taken_back.include?(entry.id) }
+          since = @log.changed(@work.row.id, *HangingSteps::OTHER_SET)
+          @log.of(@work.row.id, kind: "move").reject { |entry| taken_back.include?(entry.id) || entry.id < since }
         end
       end
 

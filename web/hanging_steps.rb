@@ -5,15 +5,18 @@ require "time"
 
 module YellowTrack
   module Web
-    # The steps of an opening's set, and how far they are done.
+    # The steps of an opening's set, and how far they are done. What was done for
+    # another set, before it was changed, is not done for this one.
     class HangingSteps
+      OTHER_SET = %w[set set.kit set.family].freeze
+
       # @param work [Work]
       # @param log [Store::Log]
       def initialize(work, log)
         @work = work
-        @ticks = log.latest(work.row.id, "step")
-        @waits = log.latest(work.row.id, "wait")
-        @rounds = log.latest(work.row.id, "round").values.map(&:after).max || 1
+        since = log.changed(work.row.id, *OTHER_SET)
+        @ticks, @waits, rounds = %w[step wait round].map { |kind| log.latest(work.row.id, kind).select { |_, entry| entry.id > since } }
+        @rounds = rounds.values.map(&:after).max || 1
         @hang = work.piece(:hang, work.shown, @rounds) { Hang.new(work.plan, Data::Steps.of(work.opening.kit), work.printer, rounds: @rounds) }
       end
 

@@ -49,6 +49,15 @@ RSpec.describe "Adjusting" do
     expect(told).to include("nothing")
   end
 
+  it "writes a move down once, though it is pressed twice" do
+    row = hang
+    read(row, "B", top: "0", middle: "2.5", bottom: "6")
+    version = book.openings.find(row.id).version
+    2.times { turn(row, "B", seen: version) }
+    expect(last_response.status).to eq 303
+    expect(book.log.of(row.id, kind: "move").length).to eq 1
+  end
+
   it "takes a move back while no gap was read since, by a new entry, and not later" do
     row = hang
     read(row, "B", top: "0", middle: "2.5", bottom: "6")

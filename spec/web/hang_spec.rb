@@ -58,8 +58,9 @@ RSpec.describe "Hanging" do
     tick(row, "paint")
     look("/openings/#{row.id}/hang")
     expect(step("rehang").text).to include("Not before").and include("16 hours to dry")
-    YellowTrack::Store::Clock.during(Time.now - 20 * 3600) { tick(row, "paint") }
-    look("/openings/#{row.id}/hang")
+    dry = hang
+    YellowTrack::Store::Clock.during(Time.now - 20 * 3600) { tick(dry, "paint") }
+    look("/openings/#{dry.id}/hang")
     expect(step("rehang").text).not_to include("Not before")
   end
 
@@ -84,6 +85,20 @@ RSpec.describe "Hanging" do
     expect(page.at_css(".next-sentence").text).to eq "All hung. Read the gaps at each jamb."
     expect(page.at_css(".rail .current .done")).not_to be_nil
     expect(book.openings.find(row.id).stage).to eq "adjust"
+  end
+
+  it "does not take what was done for another set as done for this one" do
+    row = hang
+    %w[check track].each { |key| tick(row, key) }
+    type(book.openings.find(row.id), "set.kit", "quad-42", stage: "size")
+    look("/openings/#{row.id}/hang")
+    expect(%w[check track].map { |key| step(key).at_css(".step-tick")["aria-pressed"] }).to eq %w[false false]
+  end
+
+  it "writes a tick down once, however often it is pressed" do
+    row = hang
+    2.times { tick(row, "line") }
+    expect(book.log.of(row.id, kind: "step").length).to eq 1
   end
 
   it "knows no step but the set's own, and asks no one for a name of a page" do

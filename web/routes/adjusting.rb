@@ -17,8 +17,12 @@ module YellowTrack
             JSON.generate(adjusting.responses.to_h)
           end
 
+          # Pressed twice, the second has nothing left to turn.
           app.post(%r{/openings/(\d{1,9})/moves}) do |id|
-            load_hung(id)
+            load_opening(id)
+            halt 404 unless @work.plan
+            redirect to("/openings/#{@row.id}/adjust?panel=#{hung.name}"), 303 unless answer
+
             counts = params["suggested"] ? adjusting.suggested : tried
             raise Fault.new("No adjuster was turned. Turn one on the bench, or take what is suggested.", key: "turn") if counts.values.all?(&:zero?)
 

@@ -48,7 +48,9 @@ module YellowTrack
           end
 
           def note_step(kind, after)
-            before = book.log.latest(@row.id, kind)[@step.key]&.after
+            before = (kind == "step") ? hanging.tick(@step)&.after : hanging.promised(@step)&.iso8601
+            return if before == after
+
             book.log.add(opening_id: @row.id, version: @row.version, kind:, key: @step.key, before:, after:, who:, at: Store::Clock.now)
           end
 
