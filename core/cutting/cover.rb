@@ -10,28 +10,21 @@ module YellowTrack
     class Cover
       KEPT = 100_000 # states remembered, so that memory does not grow
 
-      # A way to fill a bar: counts of each kind, once more as one number, and
-      # which kinds; waste of the bar; what it adds to what is due.
-      #
-      # stock [Integer, nil] nil for the bar that was set aside
-      Filling = Struct.new(:stock, :taken, :number, :kinds, :waste, :adds)
-
       # @return [Array<Array(Integer, Array<Integer>)>, nil] fillings of the
       #   other bars; nil for none found
       attr_reader :found
 
       # @param problem [Problem] of the other bars, every one to be used
+      # @param ways [Ways] to fill them
       # @param below [Integer] less than this goes into the bar set aside
-      # @param worth [Worth, nil] a further bound
       # @param steps [Integer] give up after so many branches
-      def initialize(problem, below:, worth: nil, steps: Float::INFINITY)
-        @widths, @counts, @stocks = problem.widths, problem.counts, problem.stocks
-        @worth, @most_steps, @steps = worth, steps, 0
-        @least = problem.total - @stocks.sum { |stock| stock.room * stock.count }
+      def initialize(problem, ways, below:, steps:)
+        @widths, @ways, @most_steps, @steps = problem.widths, ways, steps, 0
+        @shift, @field, @guard = ways.shift, ways.field, ways.guard
+        @left = problem.stocks.map(&:count)
+        @least = problem.total - problem.stocks.sum { |stock| stock.room * stock.count }
         @most = below - 1 - @least
-        @left = @stocks.map(&:count)
         @so_far, @failed = [], {}
-        count_in_bits
       end
 
       # @return [Boolean] whether nothing better than what was found is left
@@ -39,79 +32,14 @@ module YellowTrack
 
       # @return [Cover] itself, its best found
       def run
-        place(@all, others, aside, 0, nil, due) unless @most.negative?
+        aside = @most.negative? ? [] : @ways.beyond(@least, @most)
+        place(@ways.all, others, aside, 0, nil, @ways.due(@left)) if aside.any?
         self
       end
 
       private
 
-      # A field of bits for each kind of piece, with a bit on top that a
-      # subtraction takes away where there are too few.
-      def count_in_bits
-        at = 0
-        @shift = @counts.map { |count| at.tap { at += count.bit_length + 1 } }
-        @field = @counts.map { |count| (1 << count.bit_length) - 1 }
-        @guard = @counts.each_index.sum { |kind| (@field[kind] + 1) << @shift[kind] }
-        @all = @counts.each_index.sum { |kind| @counts[kind] << @shift[kind] }
-      end
-
-      def others
-        @stocks.each_index.select { |one| @left[one].positive? }.flat_map do |one|
-          room = @stocks[one].room
-          fillings(one, room - @most, room) { |filled| room - filled }
-        end
-      end
-
-      def aside = fillings(nil, @least, @least + @most) { |filled| filled - @least }
-
-      # Everything that fills a bar so far.
-      #
-      # @yieldparam filled [Integer]
-      # @yieldreturn [Integer] what is wasted then
-      def fillings(stock, least, most)
-        made, sums, taken = [], reach(most), Array.new(@widths.length, 0)
-        bits = sums.first >> [least, 0].max << [least, 0].max
-        while (filled = bits.bit_length - 1) >= 0
-          fill(sums, 0, filled, taken) { made << filling(stock, taken, yield(filled)) }
-          bits ^= 1 << filled
-        end
-        made.reverse
-      end
-
-      # Sums that the kinds from each on can make: a bit for each sum.
-      def reach(most)
-        mask = (1 << (most + 1)) - 1
-        @widths.each_index.reverse_each.with_object([1]) { |kind, made| made << within(made.last, kind, mask) }.reverse
-      end
-
-      def within(sums, kind, mask)
-        @counts[kind].times { sums |= (sums << @widths[kind]) & mask }
-        sums
-      end
-
-      def fill(sums, kind, more, taken, &found)
-        return found.call if more == 0
-        return if sums[kind][more] == 0
-
-        count = [@counts[kind], more / @widths[kind]].min
-        while count >= 0
-          taken[kind] = count
-          fill(sums, kind + 1, more - count * @widths[kind], taken, &found)
-          count -= 1
-        end
-        taken[kind] = 0
-      end
-
-      def filling(stock, taken, waste)
-        kinds = taken.each_index.select { |kind| taken[kind].positive? }
-        Filling.new(stock, taken.dup, kinds.sum { |kind| taken[kind] << @shift[kind] }, kinds, waste, @worth ? adds(stock, taken) : 0)
-      end
-
-      def adds(stock, taken) = (stock ? @worth.excess[stock] : 0) - @worth.of(taken)
-
-      # What all pieces are worth more than the bars give away, Worth::SCALE
-      # times as large: so much has to go into the bar set aside.
-      def due = @worth ? @worth.of(@counts) - @left.each_index.sum { |one| @left[one] * @worth.excess[one] } : 0
+      def others = @left.each_index.select { |one| @left[one].positive? }.flat_map { |one| @ways.nearly_full(one, @most) }
 
       # @param left [Integer] pieces still to be placed, as one number
       # @param others [Array<Filling>] those that were left for the bars

@@ -72,28 +72,32 @@ module YellowTrack
       # than the longest so far.
       def limit(one) = room(one.stock) - @stand.kerf - @longest
 
-      # Looks for what leaves no more over than so much above the bound; what is
-      # not there is over for good once that takes in all that could matter.
+      # Looks for what leaves no more over than so much above the bound. What is
+      # not there raises the bound; the try is over once that takes in all that
+      # could matter.
       def search(one, step, branches)
         return if limit(one) <= one.bound
 
-        cover = cover(one, step, QUICK)
-        cover = closely(one, step, branches) unless cover.done?
+        below = [one.bound + step, limit(one)].min
+        @ways ||= Ways.new(one.problem)
+        cover = Cover.new(one.problem, @ways, below:, steps: QUICK).run
+        cover = closely(one, below, branches) unless cover.done?
+        settle(one, cover, below, branches)
+      end
+
+      def settle(one, cover, below, branches)
+        one.bound = [one.bound, below].max if cover.done? && cover.found.nil?
         take(cover, one) if cover.found
-        one.over = cover.done? ? below(one, step) >= limit(one) : branches == Answer::MOST
+        one.over = cover.done? ? limit(one) <= one.bound || !cover.found.nil? : branches == Answer::MOST
         @proved &&= cover.done? if one.over
       end
 
-      def below(one, step) = [one.bound + step, limit(one)].min
-
-      def cover(one, step, steps, worth: nil) = Cover.new(one.problem, below: below(one, step), worth:, steps:).run
-
-      # Goes on from a closer bound. What pieces are worth does not depend on
-      # how many bars there are, so it is worked out once.
-      def closely(one, step, branches)
-        @worth ||= Worth.new(one.problem)
-        one.bound = [one.bound, @worth.bound(one.problem)].max
-        cover(one, step, branches, worth: @worth)
+      # From a closer bound. What pieces are worth does not depend on how many
+      # bars there are, so it is worked out once.
+      def closely(one, below, branches)
+        @closer ||= Ways.new(one.problem, worth: Worth.new(one.problem))
+        one.bound = [one.bound, @closer.worth.bound(one.problem)].max
+        Cover.new(one.problem, @closer, below:, steps: branches).run
       end
 
       def take(search, one)

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Cutting
+    # Every way to fill a bar nearly full, for the tries of a Remainder: they
+    # share pieces and bars, so what fills a bar is worked out once.
+    class Ways
+      # A way to fill a bar: counts of each kind, once more as one number, and
+      # which kinds; waste of the bar; what it adds to what is due.
+      #
+      # stock [Integer, nil] nil for the bar that was set aside
+      Filling = Struct.new(:stock, :taken, :number, :kinds, :waste, :adds)
+
+      # @return [Array<Integer>] of each kind of piece, where its count stands in
+      #   a number, and which bits it has there
+      attr_reader :shift, :field
+      # @return [Integer] a bit over each kind's that a subtraction takes away
+      #   where there are too few
+      attr_reader :guard
+      # @return [Integer] all pieces
+      attr_reader :all
+      # @return [Worth, nil] a further bound
+      attr_reader :worth
+
+      # @param problem [Problem]
+      # @param worth [Worth, nil]
+      def initialize(problem, worth: nil)
+        @widths, @counts, @stocks, @worth = problem.widths, problem.counts, problem.stocks, worth
+        @known = {}
+        count_in_bits
+      end
+
+      # What fills a bar but for so much, the fullest first.
+      #
+      # @param one [Integer] its stock
+      # @param most [Integer] waste
+      # @return [Array<Filling>]
+      def nearly_full(one, most)
+        far, list = @known[one]
+        return list.take_while { |filling| filling.waste <= most } if far && far >= most
+
+        room = @stocks[one].room
+        list = fillings(one, room - most, room) { |filled| room - filled }
+        @known[one] = [most, list]
+        list
+      end
+
+      # What the bar set aside may hold, the least first; as waste, what it holds
+      # beyond the least.
+      #
+      # @return [Array<Filling>]
+      def beyond(least, most) = fillings(nil, least, least + most) { |filled| filled - least }.reverse
+
+      # What all pieces are worth more than bars give away, Worth::SCALE times as
+      # large.
+      #
+      # @param left [Array<Integer>] how many bars of each stock
+      def due(left) = worth ? worth.of(@counts) - left.each_index.sum { |one| left[one] * worth.excess[one] } : 0
+
+      private
+
+      def count_in_bits
+        at = 0
+        @shift = @counts.map { |count| at.tap { at += count.bit_length + 1 } }
+        @field = @counts.map { |count| (1 << count.bit_length) - 1 }
+        @guard = @counts.each_index.sum { |kind| (@field[kind] + 1) << @shift[kind] }
+        @all = @counts.each_index.sum { |kind| @counts[kind] << @shift[kind] }
+      end
+
+      # Everything that fills a bar so far.
+      #
+      # @yieldparam filled [Integer]
+      # @yieldreturn [Integer] what is wasted then
+      def fillings(stock, least, most)
+        made, sums, taken = [], reach(most), Array.new(@widths.length, 0)
+        bits = sums.first >> [least, 0].max << [least, 0].max
+        while (filled = bits.bit_length - 1) >= 0
+          fill(sums, 0, filled, taken) { made << filling(stock, taken, yield(filled)) }
+          bits ^= 1 << filled
+        end
+        made
+      end
+
+      # Sums that the kinds from each on can make: a bit for each sum.
+      def reach(most)
+        mask = (1 << (most + 1)) - 1
+        @widths.each_index.reverse_each.with_object([1]) { |kind, made| made << within(made.last, kind, mask) }.reverse
+      end
+
+      def within(sums, kind, mask)
+        @counts[kind].times { sums |= (sums << @widths[kind]) & mask }
+        sums
+      end
+
+      def fill(sums, kind, more, taken, &found)
+        return found.call if more == 0
+        return if sums[kind][more] == 0
+
+        count = [@counts[kind], more / @widths[kind]].min
+        while count >= 0
+          taken[kind] = count
+          fill(sums, kind + 1, more - count * @widths[kind], taken, &found)
+          count -= 1
+        end
+        taken[kind] = 0
+      end
+
+      def filling(stock, taken, waste)
+        kinds = taken.each_index.select { |kind| taken[kind].positive? }
+        Filling.new(stock, taken.dup, kinds.sum { |kind| taken[kind] << @shift[kind] }, kinds, waste, worth ? adds(stock, taken) : 0)
+      end
+
+      def adds(stock, taken) = (stock ? worth.excess[stock] : 0) - worth.of(taken)
+    end
+  end
+end
