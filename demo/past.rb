@@ -8,7 +8,7 @@ module YellowTrack
     # read, adjusters turned; each on its day, counted back from today.
     class Past
       DAY = 24 * 3600
-      STEP = 10 * 60 # from one step to the next
+      STEP = 10 * 60 # from one step to the next; what has to dry takes a day
 
       # When an opening was measured: a while before it was hung.
       #
@@ -44,8 +44,10 @@ module YellowTrack
       def hung(told)
         steps = Web::HangingSteps.new(work, @book.log).steps
         last = steps.rindex { |step| step.key == told["up_to"] }
+        days = told["days_ago"]
         steps.first(last + 1).each_with_index do |step, place|
-          Store::Clock.during(morning(told["days_ago"]) + place * STEP) { note("step", step.key, true, told["by"]) }
+          days -= 1 if step.dry
+          Store::Clock.during(morning(days) + place * STEP) { note("step", step.key, true, told["by"]) }
         end
       end
 

@@ -10,7 +10,8 @@ module YellowTrack
       BOX = [16, 20, 158, 92].freeze
 
       # @param plan [Plan]
-      # @param place ["line", "track", "hangers", "guides", "pivots", "rail"]
+      # @param place ["line", "track", "hangers", "guides", "pivots", "rail",
+      #   "handle", "aligners"]
       # @param printer [Length::Printer]
       # @param name [String] what its parts' ids begin with
       def initialize(plan, place, printer, name:)
@@ -54,12 +55,38 @@ module YellowTrack
 
       def pivots = places(@set.parts.dig(:pivots, :at), 0)
 
+      # On the lead panels, from their hinge edges.
+      def handle
+        leads.each { |panel, side| dot(@frame.at((side == :left) ? panel.x + @set.handle_at : panel.right - @set.handle_at, @plan.figures.finished_floor + handle_height)) }
+        figure([WIDTH / 2, HEIGHT - 6], @set.handle_at)
+      end
+
+      # On the meeting stiles.
+      def aligners
+        meet = @set.panels[1].right
+        dot(@frame.at(meet, foot + aligner))
+        figure([@frame.x(meet), @frame.y(foot + aligner) - 10], aligner)
+      end
+
       def rail
         @svg.rect(@frame.at(0, 0), [@frame.length(@right), 5], "runs")
         figure([WIDTH / 2, @frame.y(0) + 20], @set.track.floor_rail || @set.track.length)
       end
 
       private
+
+      def dot(at) = @svg.circle(at, 5, "runs")
+
+      def handle_height = @set.parts.dig(:fittings, :handle)
+
+      def aligner = @set.parts.dig(:fittings, :aligner)
+
+      # Each lead panel, and which of its edges is hinged.
+      def leads
+        return [[@set.panels[1], :left], [@set.panels[2], :right]] if @set.two_pairs?
+
+        (@set.hand == "left") ? [[@set.panels[1], :left]] : [[@set.panels[0], :right]]
+      end
 
       def mount = @set.track.mount_height
 
@@ -68,7 +95,7 @@ module YellowTrack
       def places(list, height)
         list.each do |x|
           at = @frame.at(x, height)
-          @svg.circle(at, 5, "runs")
+          dot(at)
           figure([at[0], at[1] + 20], x)
         end
       end
@@ -85,6 +112,8 @@ module YellowTrack
         when "hangers" then @set.panels.first.rollers
         when "guides" then @set.guides.places
         when "pivots" then @set.parts.dig(:pivots, :at)
+        when "handle" then [@set.handle_at]
+        when "aligners" then [aligner]
         else [@set.track.floor_rail || @set.track.length]
         end
       end

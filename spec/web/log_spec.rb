@@ -38,6 +38,13 @@ RSpec.describe "The log of an opening" do
     expect(page.text).to include("Nothing of that kind yet.")
   end
 
+  it "tells a whole set or a panel taken back in words" do
+    row = hang
+    send_form("/openings/#{row.id}/set", {"family" => "Pocket", "seen" => 1})
+    look("/openings/#{row.id}/log?only=choices")
+    expect(says.last).to match(/\Aset: family bypass, kit twin-42.* → family pocket, kit pocket-90/)
+  end
+
   it "corrects by a new entry that points at the old one, which stays" do
     row = hang
     add(row, "remarks", text: "Soft at the left.")

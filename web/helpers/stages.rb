@@ -168,8 +168,17 @@ module YellowTrack
         end
 
         def said(field, value)
-          text = field ? field.texts(value).compact.reject(&:empty?).join(" – ") : value.to_s
+          text = field ? field.texts(value).compact.reject(&:empty?).join(" – ") : spread(value)
           text.empty? ? "nothing" : text
+        end
+
+        # A value of several parts, one after the other.
+        def spread(value)
+          case value
+          when Hash then value.map { |key, inner| "#{key.tr("_", " ")} #{spread(inner)}" }.join(", ")
+          when Array then value.map { |inner| spread(inner) }.join(" ")
+          else value.to_s
+          end
         end
       end
     end
