@@ -7,6 +7,7 @@ module YellowTrack
     EVEN = 1 # mm; gaps that differ by no more are even
     BOW = 2 # mm; more bow stays whatever is turned
     QUARTER = 4 # to a turn
+    SLOT = 1r / 2 # mm, that a hanger in a slot is set to
 
     module_function
 

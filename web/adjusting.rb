@@ -126,9 +126,8 @@ module YellowTrack
       def text(mm) = (@work.opening.units == :mm) ? number(mm).to_s : "#{number(mm)} mm"
 
       def sliding(of)
-        return {"left" => 0, "right" => 0} unless answer(of).advice
-
-        answer(of).counts(responses(of).controls["left"].step).transform_keys(&:to_s)
+        advice = answer(of).advice or return {"left" => 0, "right" => 0}
+        advice.counts(responses(of).controls["left"].step).transform_keys(&:to_s)
       end
 
       def folding(of)

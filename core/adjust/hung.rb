@@ -9,7 +9,6 @@ module YellowTrack
       GAPS = {slider: %w[top middle bottom], fold: %w[top bottom pivot lead]}.freeze
       CONTROLS = {slider: %w[left right], fold: %w[top bottom jack]}.freeze
       SLIDE = 1r / 2 # mm, that a pivot's slide is set to
-      SLOT = 1r / 2 # mm, that a hanger in a slot is set to
 
       # @return [String] the panel's name; a pair's is that of its pivot panel
       attr_reader :name

@@ -6,16 +6,6 @@ module YellowTrack
     class Slider
       SIDES = %i[left right].freeze
 
-      # A change of both hangers: which they are, and by how much each.
-      Move = Struct.new(:which, :left, :right, keyword_init: true) do
-        def by(side) = public_send(side)
-
-        # How much more the right one rises.
-        def turn = right - left
-
-        def moved = left.abs + right.abs
-      end
-
       # @return [Numeric] τ, top less bottom
       attr_reader :taper
       # @return [Numeric] middle less the mean of the others
@@ -53,10 +43,10 @@ module YellowTrack
         @inset = inset || kit.fetch("inset.design")
         @top, @middle, @bottom = gaps.values_at("top", "middle", "bottom")
         @limits = Limits.new(kit, at, spacing:, inset: @inset, width:, floor:, engagement:)
-        @tops = tops.compact
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
         @taper = @top - @bottom
         @bow = @middle - (@top + @bottom)/2r
+        @choosing = Choosing.new(@limits, wanted: -sign * taper * spacing / height, jamb:, tops: tops.compact)
         decide(even)
         freeze
       end
@@ -105,21 +95,7 @@ module YellowTrack
       # By how much each limit is broken, at least, by one hanger alone.
       #
       # @return [Hash{String => Numeric}] mm, by code
-      def lacking
-        [jamb_side, far_side].map { |one| @limits.over(one.left, one.right) }.reduce { |one, other| one.merge(other) { |_, first, second| [first, second].min } }
-      end
-
-      # What to do in whole steps of both hangers, + up. What they differ by is
-      # what turns the panel, so that is what is rounded.
-      #
-      # @param step [Numeric] mm
-      # @return [Hash{Symbol => Integer}]
-      def counts(step)
-        left, right = [advice.left, advice.right].map { |by| by / step }
-        apart = (right - left).round
-        first = [left.floor, left.ceil].min_by { |count| [(count - left).abs, (count + apart - right).abs].max }
-        {left: first, right: first + apart}
-      end
+      def lacking = @choosing.lacking
 
       # Codes of what any turning would run into.
       def stops(left, right) = @limits.stops(left, right)
@@ -147,66 +123,15 @@ module YellowTrack
       def decide(even)
         gaps = [@top, @middle, @bottom]
         done = gaps.max - gaps.min <= even
-        @move = done ? nil : best
-        @part = (done || @move) ? nil : most
-        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bow.abs > BOW), *((done || @move) ? [] : stopped)].compact.uniq.sort
+        @move = done ? nil : @choosing.best
+        @part = (done || @move) ? nil : @choosing.most(grain)
+        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bow.abs > BOW), *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
       end
 
-      # uR − uL that closes the taper.
-      def wanted = -sign * taper * spacing / @height
+      # mm that a hanger is set to.
+      def grain = slot? ? SLOT : per_turn / QUARTER
 
-      def jamb_side = right_alone?(@jamb) ? alone("right", "jamb") : alone("left", "jamb")
-
-      def far_side = right_alone?(@jamb) ? alone("left", "far") : alone("right", "far")
-
-      def right_alone?(jamb) = jamb == "right"
-
-      def alone(side, which) = Move.new(which:, left: (side == "left") ? -wanted : 0, right: (side == "right") ? wanted : 0)
-
-      # Of one hanger alone the one that leaves the tops most level, else the
-      # jamb's; of both, split as evenly as their ranges allow.
-      def best
-        single = [jamb_side, far_side].select { |one| @limits.stops(one.left, one.right).empty? }
-        return single.min_by.with_index { |one, place| [step(one), place] } if single.any?
-
-        shift = @limits.shift(-wanted / 2, wanted / 2)
-        both = shift && Move.new(which: "both", left: -wanted / 2 + shift, right: wanted / 2 + shift)
-        both if both && @limits.stops(both.left, both.right).empty?
-      end
-
-      def quarters = counts(per_turn / QUARTER)
-
-      # The most of it that whole quarter turns can do within every limit.
-      def most
-        step = per_turn / QUARTER
-        (wanted.abs / step).floor.downto(1) do |count|
-          by = (wanted <=> 0) * count * step
-          least, most = @limits.room(-by / 2, by / 2).map { |shift| (shift - by / 2) / step }
-          next if least.ceil > most.floor
-
-          left = step * split(by / step, least.ceil, most.floor)
-          return Move.new(which: which(left, left + by), left:, right: left + by)
-        end
-        nil
-      end
-
-      # Steps of the left hanger: none, or all of it, the jamb's hanger first;
-      # else as evenly as can be.
-      def split(by, least, most)
-        alone = right_alone?(@jamb) ? [0, -by] : [-by, 0]
-        alone.find { |steps| steps.between?(least, most) } || (-by / 2).round.clamp(least, most)
-      end
-
-      def which(left, right)
-        return "both" unless left.zero? || right.zero?
-
-        (right_alone?(@jamb) == left.zero?) ? "jamb" : "far"
-      end
-
-      # What remains between this panel's top and its neighbours'.
-      def step(one) = @tops.map { |side, top| (top - @limits.corner(side.to_sym, one.left, one.right)).abs }.max || 0
-
-      def stopped = [jamb_side, far_side].flat_map { |one| @limits.stops(one.left, one.right) }
+      def quarters = advice.counts(per_turn / QUARTER)
 
       def move_to_h
         {which: move.which, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right), expected:,
