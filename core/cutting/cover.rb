@@ -48,11 +48,12 @@ module YellowTrack
       # @param held [Filling, nil] what the bar set aside holds
       # @param due [Integer]
       def place(left, others, aside, waste, held, due)
-        return keep(held) if held && left.zero?
+        return if held && held.waste > @most
+        return (keep(held) if @left.all?(&:zero?)) if held && left.zero?
 
         @steps += 1
         state = [left, held ? 1 : 0, *@left]
-        return if !done? || (held && held.waste > @most) || @failed[state]
+        return if !done? || @failed[state]
 
         before = @most
         branch(left, fitting(left, others, (held ? held.waste : @most) - waste, allowed(held) - due),

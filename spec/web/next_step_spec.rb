@@ -32,4 +32,31 @@ RSpec.describe YellowTrack::Web::NextStep do
   it "says why there is no set where there is none" do
     expect(said("size", "set.pattern" => [1, 1], "set.panels" => nil)).to include("has no lap")
   end
+
+  describe "of what hangs" do
+    include Site
+
+    def next_of(row) = look("/openings/#{row.id}/adjust") && page.at_css(".next-sentence").text
+
+    def hung(panel, top, middle, bottom) = {"hung.#{panel}" => {"gaps" => {"top" => top, "middle" => middle, "bottom" => bottom}}}
+
+    it "asks for the gaps of each jamb in turn, by what is still to be read" do
+      expect(next_of(hang)).to eq "Read the gaps of A at the left jamb: top, middle, bottom."
+      expect(next_of(hang("hung.A" => {"gaps" => {"top" => 0, "bottom" => 1}}))).to eq "Read the gaps of A at the left jamb: middle."
+      expect(next_of(hang(**hung("A", 0, 0, 0)))).to eq "Read the gaps of B at the right jamb: top, middle, bottom."
+    end
+
+    it "says what to turn, then what is even" do
+      expect(next_of(hang(**hung("A", 6, 3, 0)))).to eq "Left hanger: 1¾ turns anticlockwise. Then read the gaps of A again."
+      expect(next_of(hang(**hung("A", 0, 0, 0), **hung("B", 0, 0.5, 1)))).to eq "All gaps are even. Hand it over."
+      expect(next_of(hang(**hung("A", 1, 5, 1)))).to eq "A at the left jamb: nothing that can be turned helps. See what would."
+    end
+
+    it "stands on the wall too, for an opening that has come to it" do
+      row = hang(**hung("A", 6, 3, 0))
+      book.openings.come_to(row.id, "adjust")
+      look("/")
+      expect(page.at_css(".hung-next").text).to include("Left hanger: 1¾ turns anticlockwise")
+    end
+  end
 end

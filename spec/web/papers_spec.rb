@@ -3,15 +3,12 @@
 RSpec.describe "Papers" do
   include Site
 
-  # Waits for the pack as the page does: by asking again.
+  # Until the pack is made beside the request.
   def finished(path)
-    200.times do
-      look(path)
-      return if page.at_css("a[href$='.pdf']")
-      raise page.at_css(".check-stop").text if page.at_css(".check-stop")
-
-      sleep 0.05
-    end
+    paperwork = YellowTrack::Web::Paperwork[path[/\h{16}\z/]]
+    Thread.pass while paperwork.going?
+    look(path)
+    raise page.at_css(".check-stop").text if page.at_css(".check-stop")
   end
 
   def make(path)

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Data::Steps do
+  described_class.all.each do |manner, steps|
+    describe manner do
+      keys = steps.map { |step| step["key"] }
+
+      it "names each step once, by a key that the log can hold" do
+        expect(keys.uniq).to eq keys
+        expect(keys).to all match YellowTrack::Web::Routes::Hanging::KEY
+      end
+
+      it "follows only steps that there are and that stand before, and says what happens otherwise" do
+        steps.each_with_index do |step, place|
+          expect(step["after"] || []).to all(satisfy { |key| keys.first(place).include?(key) }), step["key"]
+          expect(step.key?("bites")).to be(step.key?("after")), step["key"]
+        end
+      end
+
+      it "knows every condition, number, caution, place and stage that a step names" do
+        steps.each do |step|
+          expect(YellowTrack::Hang::WHEN).to include(step["when"]) if step["when"]
+          names = [step["do"], step["look"]].flat_map { |sentence| sentence.scan(/\{(\w+)\}/).flatten } - %w[names lane]
+          expect(YellowTrack::Hang::Names::VALUES.keys).to include(*names) if names.any?
+          expect(YellowTrack::Data::Cautions.says(step["caution"])).to be_a(String) if step["caution"]
+          expect(YellowTrack::Drawing::StepPlace.public_instance_methods(false)).to include(step["place"].to_sym) if step["place"]
+          expect(YellowTrack::Web::Work::STAGES).to include(step["goes"]) if step["goes"]
+        end
+      end
+
+      it "keeps the trial hang in one stretch, with paint that dries before what hangs for good" do
+        loop = steps.select { |step| step["loop"] }
+        expect(loop.map { |step| step["key"] }).to eq %w[trial off paint rehang]
+        between = steps[steps.index(loop.first)..steps.index(loop.last)] - loop
+        expect(between.map { |step| step["key"] } - ["covering"]).to eq []
+        expect(loop.last["dry"]).to include("step" => "paint", "hours" => 16)
+      end
+
+      it "begins by checking the parts and ends by reading the gaps" do
+        expect([keys.first, keys.last]).to eq %w[check gaps]
+      end
+    end
+  end
+
+  it "has the steps of every kit that ships" do
+    YellowTrack::Data::Shelf.kits.each_value { |kit| expect(described_class.of(kit)).not_to be_empty }
+  end
+end
