@@ -8,6 +8,7 @@ module YellowTrack
     # first. Every bar is used, so the waste of the others comes to exactly what
     # the one set aside holds beyond the least it could.
     class Cover
+      SCANNED = 64 # fillings looked through for a branch more
       KEPT = 100_000 # states remembered, so that memory does not grow
 
       # @return [Array<Array(Integer, Array<Integer>)>, nil] fillings of the
@@ -17,7 +18,8 @@ module YellowTrack
       # @param problem [Problem] of the other bars, every one to be used
       # @param ways [Ways] to fill them
       # @param below [Integer] less than this goes into the bar set aside
-      # @param steps [Integer] give up after so many branches
+      # @param steps [Integer] give up after so many branches, or the work of so
+      #   many
       def initialize(problem, ways, below:, steps:)
         @widths, @ways, @most_steps, @steps = problem.widths, ways, steps, 0
         @shift, @field, @guard = ways.shift, ways.field, ways.guard
@@ -32,14 +34,27 @@ module YellowTrack
 
       # @return [Cover] itself, its best found
       def run
-        aside = @most.negative? ? [] : @ways.beyond(@least, @most)
-        place(@ways.all, others, aside, 0, nil, @ways.due(@left)) if aside.any?
+        due = @ways.due(@left)
+        aside = @most.negative? ? [] : @ways.beyond(@least, @most, -due)
+        others = aside && (aside.empty? ? [] : others(allowed(nil) - due))
+        return give_up if others.nil?
+
+        place(@ways.all, others, aside, 0, nil, due) if aside.any?
         self
       end
 
       private
 
-      def others = @left.each_index.select { |one| @left[one].positive? }.flat_map { |one| @ways.nearly_full(one, @most) }
+      def give_up
+        @steps = @most_steps
+        self
+      end
+
+      # @return [Array<Filling>, nil] nil for too many
+      def others(adds)
+        lists = @left.each_index.select { |one| @left[one].positive? }.map { |one| @ways.nearly_full(one, @most, adds) }
+        lists.flatten(1) unless lists.any?(&:nil?)
+      end
 
       # @param left [Integer] pieces still to be placed, as one number
       # @param others [Array<Filling>] those that were left for the bars
@@ -51,7 +66,7 @@ module YellowTrack
         return if held && held.waste > @most
         return (keep(held) if @left.all?(&:zero?)) if held && left.zero?
 
-        @steps += 1
+        @steps += 1 + others.length / SCANNED
         state = [left, held ? 1 : 0, *@left]
         return if !done? || @failed[state]
 

@@ -11,10 +11,13 @@ module YellowTrack
       # @param counts [Array<Integer>] how many of each are left
       # @param most [Integer] room of the largest bar that is to be filled
       # @param worth [Worth, nil] what each kind is worth
-      def initialize(widths, counts, most, worth: nil)
+      # @param looks [Integer, nil] give up after so many
+      def initialize(widths, counts, most, worth: nil, looks: nil)
         @widths = widths
         @worth = worth
         @worths = worth&.worths
+        @looked = 0
+        @looks = looks
         @first = counts.index(&:positive?)
         @counts = counts.dup
         @counts[@first] -= 1
@@ -22,6 +25,9 @@ module YellowTrack
         @kinds = (@first...widths.length).select { |kind| @counts[kind].positive? && widths[kind] <= spare }
         @reach = reach(spare) unless spare.negative?
       end
+
+      # @return [Integer] fillings looked at so far, those passed over among them
+      attr_reader :looked
 
       # @param room [Integer] of the bar
       # @param least [Integer] fill it at least so far
@@ -68,7 +74,8 @@ module YellowTrack
 
       # Takes exactly so much more, of the kinds from a place on.
       def fill(place, more, worth, filled, found)
-        return (found.call(@taken, filled) unless worth < @wanted || beaten?(@room - filled)) if more == 0
+        return if @looks && @looked > @looks
+        return found_one(worth, filled, found) if more == 0
         return if @reach[place][more] == 0
 
         kind = @kinds[place]
@@ -83,6 +90,11 @@ module YellowTrack
           count -= 1
         end
         fill(place + 1, more, worth, filled, found)
+      end
+
+      def found_one(worth, filled, found)
+        @looked += 1
+        found.call(@taken, filled) unless worth < @wanted || beaten?(@room - filled)
       end
 
       # Whether one piece more fits, or a wider one in a narrower one's place.

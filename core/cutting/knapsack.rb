@@ -3,12 +3,17 @@
 module YellowTrack
   class Cutting
     # The filling of one bar that is worth the most, each kind of piece having
-    # a worth of its own: branch and bound by worth for width.
+    # a worth of its own: branch and bound by worth for width, given up after so
+    # many branches, for lengths nearly alike would take it for ever.
     class Knapsack
+      MOST = 20_000 # branches
+
       # @param widths [Array<Integer>]
       # @param counts [Array<Integer>]
       # @param worths [Array<Numeric>] none negative
-      def initialize(widths, counts, worths)
+      # @param most [Integer] give up after so many branches
+      def initialize(widths, counts, worths, most: MOST)
+        @most = most
         @widths = widths
         @worths = worths
         @counts = counts
@@ -24,9 +29,13 @@ module YellowTrack
         @worth = above
         @best = nil
         @taken = Array.new(@widths.length, 0)
+        @branches = 0
         add(0, room, 0)
         [@worth, @best]
       end
+
+      # @return [Boolean] whether there was none better than the last best
+      def done? = @branches < @most
 
       private
 
@@ -36,7 +45,7 @@ module YellowTrack
           @best = @taken.dup
         end
         kind = @order[place]
-        return if kind.nil? || worth + @rates[kind] * room <= @worth
+        return if (@branches += 1) > @most || kind.nil? || worth + @rates[kind] * room <= @worth
 
         width, each = @widths[kind], @worths[kind]
         count = [@counts[kind], room / width].min

@@ -8,8 +8,9 @@ module YellowTrack
     # the others, what is left over going into the bar that was set aside.
     class Remainder
       STEP = 4 # units more to be left over, at first
-      QUICK = 3_000 # branches before a closer bound is worth its time
+      QUICK = 6_000 # branches before a closer bound is worth its time
       BRANCHES = 10_000 # with it, at first
+      WIDE = 256 # units to look through; in more a search is quicker than a cover
 
       # One bar of one lot set aside. stock, that it is of; problem, of the other
       # bars; bound, what is left over for it at least.
@@ -97,7 +98,10 @@ module YellowTrack
       def closely(one, below, branches)
         @closer ||= Ways.new(one.problem, worth: Worth.new(one.problem))
         one.bound = [one.bound, @closer.worth.bound(one.problem)].max
-        Cover.new(one.problem, @closer, below:, steps: branches).run
+        looks = [-> { Cover.new(one.problem, @closer, below:, steps: branches).run }, -> { Search.new(one.problem, below:, worth: @closer.worth, steps: branches / 4).run }]
+        looks.reverse! if below - one.bound > WIDE
+        found = looks.first.call
+        found.done? ? found : looks.last.call
       end
 
       def take(search, one)

@@ -9,6 +9,7 @@ module YellowTrack
     class Search
       KEPT = 20_000 # states remembered, so that memory does not grow
       FRONTIERS = 64
+      LOOKED = 64 # fillings looked at for a branch more
 
       # @return [Integer, nil] of the best found
       attr_reader :cost
@@ -34,6 +35,7 @@ module YellowTrack
         @problem_frontier = problem.frontier
         @frontiers = {@left.values_at(*@scarce) => @problem_frontier}
         @rate = problem.leaving && problem.rate
+        @worths = worth&.frontier(@stocks) unless @rate
         @seen = {}
         @so_far = []
       end
@@ -56,8 +58,9 @@ module YellowTrack
         budget = budget(counts, room, cost)
         return if budget.nil? || !done? || seen?(counts, cost)
 
-        fillings = Fillings.new(@widths, counts, @largest, worth: @worth)
+        fillings = Fillings.new(@widths, counts, @largest, worth: @worth, looks: @most_steps && (@most_steps - @steps) * LOOKED)
         @order.each { |one| fill(one, fillings, counts, room, cost, budget) }
+        @steps += (fillings.looked + LOOKED - 1) / LOOKED
         leave(counts, room, cost) if @rate
       end
 
@@ -94,7 +97,8 @@ module YellowTrack
         return if cost + least >= @cost
         return @cost - 1 - cost if @cost == Float::INFINITY || @rate
 
-        frontier.sum(@cost - 1 - cost, room, least)
+        most = frontier.sum(@cost - 1 - cost, room, least)
+        (most && @worths) ? @worths.sum(most, @worth.of(counts) / Worth::SCALE, least) : most
       end
 
       # What the rest costs at least.

@@ -3,8 +3,11 @@
 module YellowTrack
   class Cutting
     # Every way to fill a bar nearly full, for the tries of a Remainder: they
-    # share pieces and bars, so what fills a bar is worked out once.
+    # share pieces and bars, so what fills a bar is worked out once. With a
+    # further bound, only what is worth enough.
     class Ways
+      MOST = 8_000 # fillings; where there are more, a search does without
+
       # A way to fill a bar: counts of each kind, once more as one number, and
       # which kinds; waste of the bar; what it adds to what is due.
       #
@@ -27,6 +30,7 @@ module YellowTrack
       def initialize(problem, worth: nil)
         @widths, @counts, @stocks, @worth = problem.widths, problem.counts, problem.stocks, worth
         @known = {}
+        @largest = @stocks.map(&:room).max
         count_in_bits
       end
 
@@ -34,13 +38,16 @@ module YellowTrack
       #
       # @param one [Integer] its stock
       # @param most [Integer] waste
-      # @return [Array<Filling>]
-      def nearly_full(one, most)
-        far, list = @known[one]
-        return list.take_while { |filling| filling.waste <= most } if far && far >= most
+      # @param adds [Integer] to what is due, at most
+      # @return [Array<Filling>, nil] nil for too many
+      def nearly_full(one, most, adds)
+        return worked_out(one, most, adds) if worth
 
-        room = @stocks[one].room
-        list = fillings(one, room - most, room) { |filled| room - filled }
+        far, list = @known[one]
+        return list.take_while { |filling| filling.waste <= most } if list && far >= most
+        return if far && list.nil? && far <= most
+
+        list = worked_out(one, most, adds)
         @known[one] = [most, list]
         list
       end
@@ -48,8 +55,8 @@ module YellowTrack
       # What the bar set aside may hold, the least first; as waste, what it holds
       # beyond the least.
       #
-      # @return [Array<Filling>]
-      def beyond(least, most) = fillings(nil, least, least + most) { |filled| filled - least }.reverse
+      # @return [Array<Filling>, nil] nil for too many
+      def beyond(least, most, adds) = fillings(nil, least, least + most, -adds) { |filled| filled - least }&.reverse
 
       # What all pieces are worth more than bars give away, Worth::SCALE times as
       # large.
@@ -67,15 +74,22 @@ module YellowTrack
         @all = @counts.each_index.sum { |kind| @counts[kind] << @shift[kind] }
       end
 
-      # Everything that fills a bar so far.
+      def worked_out(one, most, adds)
+        room = @stocks[one].room
+        fillings(one, room - most, room, worth ? worth.excess[one] - adds : 0) { |filled| room - filled }
+      end
+
+      # Everything that fills a bar so far, with pieces worth so much at least.
       #
       # @yieldparam filled [Integer]
       # @yieldreturn [Integer] what is wasted then
-      def fillings(stock, least, most)
+      def fillings(stock, least, most, wanted)
         made, sums, taken = [], reach(most), Array.new(@widths.length, 0)
         bits = sums.first >> [least, 0].max << [least, 0].max
         while (filled = bits.bit_length - 1) >= 0
-          fill(sums, 0, filled, taken) { made << filling(stock, taken, yield(filled)) }
+          fill(sums, 0, filled, wanted, taken) { made << filling(stock, taken, yield(filled)) }
+          return if made.length > MOST
+
           bits ^= 1 << filled
         end
         made
@@ -92,14 +106,15 @@ module YellowTrack
         sums
       end
 
-      def fill(sums, kind, more, taken, &found)
-        return found.call if more == 0
-        return if sums[kind][more] == 0
+      # @param wanted [Integer] worth still to come
+      def fill(sums, kind, more, wanted, taken, &found)
+        return (found.call unless wanted.positive?) if more == 0
+        return if sums[kind][more] == 0 || (more <= @largest && worth && worth.most(kind, more) < wanted)
 
-        count = [@counts[kind], more / @widths[kind]].min
+        count, each = [@counts[kind], more / @widths[kind]].min, worth ? worth.worths[kind] : 0
         while count >= 0
           taken[kind] = count
-          fill(sums, kind + 1, more - count * @widths[kind], taken, &found)
+          fill(sums, kind + 1, more - count * @widths[kind], wanted - count * each, taken, &found)
           count -= 1
         end
         taken[kind] = 0

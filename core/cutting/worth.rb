@@ -13,6 +13,7 @@ module YellowTrack
       CLOSE = 1e-5
       ROUNDS = 120
       TABLE = 2_000 # places of a table
+      SURE = 500_000 # branches worth the time for a bound that is exact
 
       # @return [Array<Integer>] of each kind, SCALE times as large
       attr_reader :worths
@@ -46,6 +47,15 @@ module YellowTrack
       # @return [Integer] no pieces of this kind and the narrower ones that fit
       #   the room are worth more
       def most(kind, room) = @most[kind][(room + @step - 1) / @step]
+
+      # What bars hold at most, in worth, for what they cost: what lengths alone
+      # let through may still hold too few pieces.
+      #
+      # @param stocks [Array<Problem::Stock>]
+      # @return [Frontier]
+      def frontier(stocks)
+        Frontier.new(stocks.map { |stock| Problem::Stock.new(most(0, stock.room) / SCALE + 1, stock.cost, stock.count) }, of(@counts) / SCALE)
+      end
 
       # @param problem [Problem] with the same pieces, and the same bars but for
       #   their counts
@@ -149,10 +159,31 @@ module YellowTrack
       def settle
         @worths = @prices.first(@kinds).map { |price| ([price, 0.0].max * SCALE).floor }
         @worths = @worths.zip(@leaving).map { |worth, cost| [worth, cost * SCALE].min } if @leaving
-        knapsack = Knapsack.new(@widths, @counts, @worths)
-        @excess = @stocks.each_with_index.map { |stock, one| excess_of(knapsack, stock, @scarce.index(one)) }
+        @excess = Array.new(@stocks.length, 0)
+        unsure = overstepped
         @worths = @worths.map { |worth| (worth * (1 - 2 * CLOSE)).floor }
         tabulate
+        make_sure(unsure) if unsure.any?
+      end
+
+      # @return [Array<Integer>] stocks whose best filling was not found for sure
+      def overstepped
+        knapsack = Knapsack.new(@widths, @counts, @worths, most: SURE)
+        @stocks.each_index.reject do |one|
+          @excess[one] = excess_of(knapsack, @stocks[one], @scarce.index(one))
+          knapsack.done?
+        end
+      end
+
+      # By the table, which errs on the safe side: where there is any number of
+      # a bar no filling may be worth more than it, so all worths come down.
+      def make_sure(unsure)
+        shares = (unsure - @scarce).map { |one| Rational(@stocks[one].cost * SCALE, [most(0, @stocks[one].room), 1].max) }
+        if (share = [1, *shares].min) < 1
+          @worths = @worths.map { |worth| (worth * share).floor }
+          tabulate
+        end
+        unsure.each { |one| @excess[one] = @scarce.include?(one) ? [most(0, @stocks[one].room) - @stocks[one].cost * SCALE, 0].max : 0 }
       end
 
       # What the best filling is worth more than the bar. What is close is not
