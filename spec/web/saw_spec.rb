@@ -13,6 +13,15 @@ RSpec.describe "At the saw" do
     expect(page.css(".plain td").map(&:text)).to include("panel A")
   end
 
+  it "says what is proved of a cutting, and how far it may be from the best" do
+    saw = Object.new.extend(YellowTrack::Web::Routes::Saw::Sawing)
+    known = Struct.new(:optimal?, :cost, :lower_bound)
+    expect(saw.proof_words(known.new(true, 52r, 52r))).to eq "Proved best."
+    expect(saw.proof_words(known.new(false, 52r, 52r))).to start_with "Proved cheapest"
+    expect(saw.proof_words(known.new(false, 52r, 50r))).to eq "Gap to the bound at most 4.0 %."
+    expect(saw.proof_words(known.new(false, 52r, 0r))).to eq "Gap to the bound at most all of it."
+  end
+
   it "writes down a cut with its length, keeps the offcut and offers it first next time" do
     row = hang
     cut(row, {"A-T1" => "1805"})

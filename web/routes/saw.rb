@@ -89,7 +89,14 @@ module YellowTrack
 
           def price(amount) = format("%.2f", amount)
 
-          def gap_words(cutting) = cutting.lower_bound.positive? ? "#{((cutting.cost / cutting.lower_bound - 1) * 100).to_f.round(1)} %" : "all of it"
+          # What is known of a cutting, in a sentence.
+          def proof_words(cutting)
+            return "Proved best." if cutting.optimal?
+            return "Proved cheapest; its longest offcut may not be the longest." if cutting.cost == cutting.lower_bound
+
+            gap = cutting.lower_bound.positive? ? "#{((cutting.cost / cutting.lower_bound - 1) * 100).to_f.round(1)} %" : "all of it"
+            "Gap to the bound at most #{gap}."
+          end
 
           # Materials that the openings of all jobs ask for, and those in stock.
           def materials
