@@ -20,5 +20,22 @@ module YellowTrack
 
       (raising == "clockwise") ? "anticlockwise" : "clockwise"
     end
+
+    # Whether a kit's adjusters go by a slot's scale, not by turns.
+    def slot?(kit) = kit["adjust.slot"] == true
+
+    # What a hanger or a jack is set by: a quarter turn, or part of a slot.
+    #
+    # @param per_turn [Numeric, nil] where it was learnt
+    # @return [Numeric] mm
+    def step(kit, per_turn = nil) = slot?(kit) ? SLOT : (per_turn || kit.fetch("adjust.per_turn")) / QUARTER
+
+    # A taper as it would be at a right jamb: raising the right hanger adds to
+    # it there.
+    #
+    # @param jamb ["left", "right"]
+    # @param gaps [Hash{String => Numeric}] top and bottom
+    # @return [Numeric] mm
+    def taper_at_right(jamb, gaps) = (gaps.fetch("top") - gaps.fetch("bottom")) * ((jamb == "right") ? 1 : -1)
   end
 end

@@ -36,13 +36,15 @@ module YellowTrack
 
       def work = Web::Work.new(row)
 
+      def record = @book.log.told([@id]).fetch(@id)
+
       # Work starts at eight.
       def morning(days_ago) = (Date.today - days_ago).to_time + 8 * 3600
 
       def note(kind, key, after, who) = @book.log.add(opening_id: @id, version: row.version, kind:, key:, before: nil, after:, who:, at: Store::Clock.now)
 
       def hung(told)
-        steps = Web::HangingSteps.new(work, @book.log).steps
+        steps = Web::HangingSteps.new(work, record).steps
         last = steps.rindex { |step| step.key == told["up_to"] }
         days = told["days_ago"]
         steps.first(last + 1).each_with_index do |step, place|
@@ -59,7 +61,7 @@ module YellowTrack
       end
 
       def turn(told)
-        adjusting = Web::Adjusting.new(work, @book.log, even: Adjust::EVEN, pick: told["panel"])
+        adjusting = Web::Adjusting.new(work, record, even: Adjust::EVEN, pick: told["panel"])
         @book.openings.adjust(@id, told["panel"], adjusting.state_after(told["turned"]), made: adjusting.entry(told["turned"]), seen: row.version, who: told["by"]) { {} }
       end
 

@@ -58,6 +58,9 @@ module YellowTrack
       # Whether a control rises by turning clockwise (1) or the other way (-1).
       def way(name) = (@hung.turned?(name) && @kit["adjust.raise"] == "anticlockwise") ? -1 : 1
 
+      # A needle goes round with its screw. @return [String] SVG transform
+      def needle(name, count) = "rotate(#{count * 90 * way(name)})"
+
       # @return [Hash] ready for JSON
       def to_h = {controls: controls.transform_values { |one| {least: one.least, most: one.most, way: way(one.name)} }, outputs: own + layers + ((@hung.kind == :slider) ? sliding : folding)}
 
@@ -91,9 +94,6 @@ module YellowTrack
       end
 
       def at_words(name, count) = Adjust::Words.signed(@controls.fetch(name).at + mm(name, count), @printer)
-
-      # A needle goes round with its screw.
-      def needle(name, count) = "rotate(#{count * 90 * way(name)})"
 
       def layers
         (@hung.kind == :slider) ? slider_layers : fold_layers

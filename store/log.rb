@@ -62,15 +62,14 @@ module YellowTrack
         @entries.where({opening_id:, kind:}.compact).order(:id).map { |row| entry(row) }
       end
 
-      # The latest of a kind of entry at each key.
+      # What openings have to tell of their sets, in one question.
       #
-      # @return [Hash{String => Entry}]
-      def latest(opening_id, kind) = of(opening_id, kind:).to_h { |entry| [entry.key, entry] }
-
-      # The entry that last changed one of some keys.
-      #
-      # @return [Integer] its id; 0 where nothing did
-      def changed(opening_id, *keys) = @entries.where(opening_id:, key: keys).max(:id) || 0
+      # @param opening_ids [Array<Integer>]
+      # @return [Hash{Integer => Told}]
+      def told(opening_ids)
+        entries = @entries.where(opening_id: opening_ids, kind: Told::KINDS).order(:id).map { |row| entry(row) }.group_by(&:opening_id)
+        opening_ids.to_h { |id| [id, Told.new(entries[id] || [])] }
+      end
 
       # @return [Entry, nil]
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }

@@ -148,6 +148,21 @@ module YellowTrack
         end
       end
 
+      # Takes a move back: what stood before it stands again, and a correction
+      # says so, in one act.
+      #
+      # @param move [Log::Entry]
+      # @return [Change]
+      def take_back(id, move, says:, seen:, who: "fitter", &columns)
+        @db.transaction do
+          change = change(id, move.key, move.before, seen:, who:, &columns)
+          next change unless change.outcome == :saved
+
+          @log.add(opening_id: id, version: change.opening.version, kind: "correction", key: "entry.#{move.id}", before: nil, after: says, who:, at: Clock.now)
+          change
+        end
+      end
+
       # Notes the stage that an opening has come to.
       def come_to(id, stage) = @openings.where(id:).update(stage:)
 

@@ -13,11 +13,11 @@ module YellowTrack
       CONTROLS = {"left" => "left hanger", "right" => "right hanger", "top" => "top pivot", "bottom" => "bottom pivot", "jack" => "jack"}.freeze
 
       # @param work [Work] with a plan
-      # @param log [Store::Log]
+      # @param record [Store::Told] what the log tells of its set
       # @param even [Numeric] mm that gaps may differ by
       # @param pick [String, nil] the panel in hand
-      def initialize(work, log, even:, pick: nil)
-        @work, @log, @even = work, log, even
+      def initialize(work, record, even:, pick: nil)
+        @work, @record, @even = work, record, even
         @all = Adjust::Hung.all(work.plan)
         @pick = pick
       end
@@ -32,7 +32,7 @@ module YellowTrack
       def hung = @hung ||= all.find { |one| one.name == @pick } || needed.find { |one| !even?(one) } || all.first
 
       # Those whose gaps show at a jamb.
-      def needed = @work.plan.set.is_a?(Bypass) ? [all.first, all.last].uniq : all
+      def needed = @needed ||= Adjust::Hung.needed(@work.plan)
 
       # @return [Adjust::Slider, Adjust::Fold, nil]
       def answer(one = hung) = (@answers ||= {})[one.name] ||= one.answer(even:, per_turn: learnt.used)
@@ -40,10 +40,7 @@ module YellowTrack
       def sums = @sums ||= Adjust::Sums.new(hung, answer, kit, turned: suggested.to_h { |name, count| [name, responses.mm(name, count)] }).work
 
       # Whether its gaps were read, and are even.
-      def even?(one)
-        answer = answer(one) or return false
-        answer.is_a?(Adjust::Fold) ? answer.even?(even) : answer.codes.include?("adjust.done")
-      end
+      def even?(one) = answer(one)&.even? || false
 
       def settled? = needed.all? { |one| even?(one) } && (meet.nil? || meet.even?(even))
 
@@ -75,7 +72,7 @@ module YellowTrack
       #
       # @return [Hash{String => Integer}]
       def suggested(of = hung)
-        counts = (of.kind == :slider) ? sliding(of) : folding(of)
+        counts = answer(of).counts(responses(of).controls.transform_values(&:step))
         responses(of).controls.to_h { |name, one| [name, counts.fetch(name).clamp(one.least, one.most)] }
       end
 
@@ -83,6 +80,11 @@ module YellowTrack
       #
       # @return [Array<Array(String, String)>]
       def told(of = hung) = suggested(of).reject { |_, count| count.zero? }.map { |name, count| [CONTROLS.fetch(name), responses(of).words(name, count)] }
+
+      # The neighbours' tops that were read, once the panel is turned as said.
+      #
+      # @return [Hash{String => Numeric}] mm above this panel's
+      def tops_then = (hung.kind == :slider && answer) ? answer.tops_after(*turned(suggested)) : {}
 
       # The opening file's part for a panel once its adjusters were turned.
       #
@@ -111,13 +113,10 @@ module YellowTrack
 
       private
 
-      # Moves of this set that were not taken back.
+      # Moves that were not taken back.
       def made_entries
-        @made_entries ||= begin
-          taken_back = @log.of(@work.row.id, kind: "correction").map { |entry| entry.key.delete_prefix("entry.").to_i }
-          since = @log.changed(@work.row.id, *HangingSteps::OTHER_SET)
-          @log.of(@work.row.id, kind: "move").reject { |entry| taken_back.include?(entry.id) || entry.id < since }
-        end
+        taken_back = @record.of("correction").map { |entry| entry.key.delete_prefix("entry.").to_i }
+        @record.of("move").reject { |entry| taken_back.include?(entry.id) }
       end
 
       def number(mm) = Numbers.plain(mm)
@@ -125,24 +124,17 @@ module YellowTrack
       # mm as it is typed in the opening's unit.
       def text(mm) = (@work.opening.units == :mm) ? number(mm).to_s : "#{number(mm)} mm"
 
-      def sliding(of)
-        advice = answer(of).advice or return {"left" => 0, "right" => 0}
-        advice.counts(responses(of).controls["left"].step).transform_keys(&:to_s)
-      end
-
-      def folding(of)
-        amounts = {"top" => answer(of).top_slide, "bottom" => answer(of).bottom_slide, "jack" => answer(of).jack}
-        amounts.to_h { |name, mm| [name, (mm / responses(of).controls[name].step).round] }
-      end
-
       # Corners and neighbours' tops that were read move with the panel.
       def moved(counts)
         return {} unless hung.kind == :slider
 
-        by = %w[left right].map { |name| responses.mm(name, counts.fetch(name)) }
-        {"floor" => hung.read["floor"]&.compact&.to_h { |side, gap| [side, text(gap + answer.corner_after(side, *by))] },
-         "tops" => hung.read["tops"]&.compact&.to_h { |side, top| [side, text(top - answer.corner_after(side, *by))] }}.compact.reject { |_, read| read.empty? }
+        by = turned(counts)
+        {"floor" => answer.floor_after((hung.read["floor"] || {}).compact, *by), "tops" => answer.tops_after(*by)}
+          .transform_values { |read| read.transform_values { |mm| text(mm) } }.reject { |_, read| read.empty? }
       end
+
+      # mm that each control is turned by.
+      def turned(counts) = responses.controls.keys.map { |name| responses.mm(name, counts.fetch(name)) }
 
       # What a slider's move can teach.
       def lesson(counts)
@@ -157,7 +149,7 @@ module YellowTrack
           told = move.entry.after
           next unless move.found && told["turns"]
 
-          found = (move.found["top"] - move.found["bottom"]) * ((told["jamb"] == "right") ? 1 : -1)
+          found = Adjust.taper_at_right(told["jamb"], move.found)
           Adjust::Learnt::Made.new(turns: exact(told["turns"]), taper: exact(told["taper"]), found:, spacing: exact(told["spacing"]), height: exact(told["height"]))
         end
       end

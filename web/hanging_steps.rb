@@ -5,17 +5,13 @@ require "time"
 
 module YellowTrack
   module Web
-    # The steps of an opening's set, and how far they are done. What was done for
-    # another set, before it was changed, is not done for this one.
+    # The steps of an opening's set, and how far they are done.
     class HangingSteps
-      OTHER_SET = %w[set set.kit set.family].freeze
-
       # @param work [Work]
-      # @param log [Store::Log]
-      def initialize(work, log)
+      # @param record [Store::Told] what the log tells of its set
+      def initialize(work, record)
         @work = work
-        since = log.changed(work.row.id, *OTHER_SET)
-        @ticks, @waits, rounds = %w[step wait round].map { |kind| log.latest(work.row.id, kind).select { |_, entry| entry.id > since } }
+        @ticks, @waits, rounds = %w[step wait round].map { |kind| record.latest(kind) }
         @rounds = rounds.values.map(&:after).max || 1
         @hang = work.piece(:hang, work.shown, @rounds) { Hang.new(work.plan, Data::Steps.of(work.opening.kit), work.printer, rounds: @rounds) }
       end

@@ -24,9 +24,10 @@ module YellowTrack
       # @param half_jamb [Numeric, nil] its thickness
       # @param school [String, nil] "even top" or "even side"; else by what shows
       # @param jack_at [Numeric] where the jack stands, 0 at mid
-      def initialize(kit:, width:, height:, gaps:, side_gap:, top_gap:, hinge:, half_jamb: nil, school: nil, jack_at: 0)
+      # @param even [Numeric] what the gaps may differ by
+      def initialize(kit:, width:, height:, gaps:, side_gap:, top_gap:, hinge:, half_jamb: nil, school: nil, jack_at: 0, even: EVEN)
         @kit, @height, @half_jamb, @jack_at = kit, height, half_jamb, jack_at
-        @side_gap, @top_gap = side_gap, top_gap
+        @side_gap, @top_gap, @even = side_gap, top_gap, even
         @pair = 2 * width + hinge
         @gt, @gb, @hp, @hl = gaps.values_at("gt", "gb", "hp", "hl")
         @school = school || (half_jamb ? "even top" : "even side")
@@ -48,20 +49,16 @@ module YellowTrack
 
       # Whether the gaps that its school looks at are even, and near what they
       # are to be.
-      #
-      # @param within [Numeric] mm
-      def even?(within = EVEN)
+      def even?
         uneven = (school == "even side") ? @gt - @gb : @hp - @hl
-        [uneven, [@gt, @gb].min - @side_gap, [@hp, @hl].min - @top_gap].all? { |off| off.abs <= within }
+        [uneven, [@gt, @gb].min - @side_gap, [@hp, @hl].min - @top_gap].all? { |off| off.abs <= @even }
       end
 
-      # Quarter turns of the jack, rounded.
+      # What is suggested, in whole steps of each control.
       #
-      # @return [Rational]
-      def turns = (jack.abs / @kit.fetch("adjust.per_turn") * QUARTER).round.to_r / QUARTER
-
-      # @return ["clockwise", "anticlockwise", nil] nil for not at all
-      def turn = turns.zero? ? nil : Adjust.way(@kit, jack)
+      # @param steps [Hash{String => Numeric}] mm of "top", "bottom" and "jack"
+      # @return [Hash{String => Integer}] + up, or away from the jamb
+      def counts(steps) = {"top" => top_slide, "bottom" => bottom_slide, "jack" => jack}.to_h { |name, mm| [name, (mm / steps.fetch(name)).round] }
 
       # Codes of what any setting would run into.
       def stops(top, bottom, raised)

@@ -21,6 +21,11 @@ module YellowTrack
       # @return [Array<Hung>] of all its panels or pairs, from the left
       def self.all(plan) = (plan.set.is_a?(Bifold) ? pivots(plan.set) : plan.set.panels).map { |panel| new(plan, panel) }
 
+      # Those whose gaps show at a jamb: of lapping panels the outer ones.
+      #
+      # @return [Array<Hung>]
+      def self.needed(plan) = all(plan).then { |list| plan.set.is_a?(Bypass) ? [list.first, list.last].uniq : list }
+
       # The pivot panels: the outer one of each pair.
       def self.pivots(set)
         return [set.panels.first, set.panels.last] if set.two_pairs?
@@ -69,11 +74,11 @@ module YellowTrack
       def step(control, per_turn = nil)
         return SLIDE if kind == :fold && control != "jack"
 
-        slot? ? SLOT : (per_turn || @set.kit.fetch("adjust.per_turn")) / QUARTER
+        Adjust.step(@set.kit, per_turn)
       end
 
       # Whether a control is turned, and not set by a scale.
-      def turned?(control) = !slot? && (kind == :slider || control == "jack")
+      def turned?(control) = !Adjust.slot?(@set.kit) && (kind == :slider || control == "jack")
 
       # Gaps under the lower corners: as read, else the plan's there, with the
       # adjusters where they stand.
@@ -92,12 +97,10 @@ module YellowTrack
       def answer(even: EVEN, per_turn: nil)
         return if missing.any?
 
-        (kind == :slider) ? slider(even, per_turn) : fold
+        (kind == :slider) ? slider(even, per_turn) : fold(even)
       end
 
       private
-
-      def slot? = @set.kit["adjust.slot"] == true
 
       def usual_jamb
         return (Hung.pivots(@set).first.equal?(panel) && (@set.two_pairs? || @set.hand == "left")) ? "left" : "right" if kind == :fold
@@ -123,10 +126,10 @@ module YellowTrack
       # A bottom-rolling panel keeps to its channel, not to the floor.
       def rolls? = @set.kit.support == "bottom-rolling"
 
-      def fold
+      def fold(even)
         gaps = {"gt" => "top", "gb" => "bottom", "hp" => "pivot", "hl" => "lead"}.transform_values { |gap| read["gaps"].fetch(gap) }
         Fold.new(kit: @set.kit, width: panel.width, height: panel.height, gaps:, side_gap: @set.parts.dig(:pivots, :side_gap), top_gap: @set.kit.fetch("top_gap"),
-          hinge: @set.hinge_gap, half_jamb: @set.half_jamb, school: @plan.opening["even"] && "even #{@plan.opening["even"]}", jack_at: at("jack"))
+          hinge: @set.hinge_gap, half_jamb: @set.half_jamb, school: @plan.opening["even"] && "even #{@plan.opening["even"]}", jack_at: at("jack"), even:)
       end
     end
   end

@@ -46,13 +46,14 @@ module YellowTrack
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
         @taper = @top - @bottom
         @bow = @middle - (@top + @bottom)/2r
-        @choosing = Choosing.new(@limits, wanted: -sign * taper * spacing / height, jamb:, tops: tops.compact)
+        @tops = tops.compact
+        @choosing = Choosing.new(@limits, wanted: -sign * taper * spacing / height, jamb:, tops: @tops)
         decide(even)
         freeze
       end
 
       # Whether its adjusters go by a slot's scale, not by turns.
-      def slot? = @kit["adjust.slot"] == true
+      def slot? = Adjust.slot?(@kit)
 
       # @return [Numeric] S, between the hangers
       def spacing = @width - 2 * @inset
@@ -61,7 +62,13 @@ module YellowTrack
       # adds to it there.
       #
       # @return [Numeric]
-      def taper_at_right = sign * taper
+      def taper_at_right = Adjust.taper_at_right(@jamb, {"top" => @top, "bottom" => @bottom})
+
+      # Whether the gaps differ by no more than they may.
+      def even? = codes.include?("adjust.done")
+
+      # Whether it is bowed by more than stays unseen.
+      def bowed? = bow.abs > BOW
 
       # What to do: the move, or the part of it that can be had.
       #
@@ -100,8 +107,21 @@ module YellowTrack
       # Codes of what any turning would run into.
       def stops(left, right) = @limits.stops(left, right)
 
-      # How far a lower corner rises by any turning.
-      def corner_after(side, left, right) = @limits.corner(side.to_sym, left, right)
+      # What is suggested, in whole steps of each hanger.
+      #
+      # @param steps [Hash{String => Numeric}] mm
+      # @return [Hash{String => Integer}] + up
+      def counts(steps) = advice ? advice.counts(steps.fetch("left")).transform_keys(&:to_s) : {"left" => 0, "right" => 0}
+
+      # The floor gaps that were read, after any turning.
+      #
+      # @return [Hash{String => Numeric}]
+      def floor_after(read, left, right) = read.to_h { |side, gap| [side, gap + @limits.corner(side.to_sym, left, right)] }
+
+      # The neighbours' tops above this panel's, after any turning.
+      #
+      # @return [Hash{String => Numeric}]
+      def tops_after(left, right) = @tops.to_h { |side, top| [side, top - @limits.corner(side.to_sym, left, right)] }
 
       # The gaps after any turning of the hangers, the panel rolled home.
       def gaps_after(left, right)
@@ -124,12 +144,9 @@ module YellowTrack
         gaps = [@top, @middle, @bottom]
         done = gaps.max - gaps.min <= even
         @move = done ? nil : @choosing.best
-        @part = (done || @move) ? nil : @choosing.most(grain)
-        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bow.abs > BOW), *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
+        @part = (done || @move) ? nil : @choosing.most(Adjust.step(@kit, per_turn))
+        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bowed?), *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
       end
-
-      # mm that a hanger is set to.
-      def grain = slot? ? SLOT : per_turn / QUARTER
 
       def quarters = advice.counts(per_turn / QUARTER)
 

@@ -23,7 +23,7 @@ module YellowTrack
         @counts[@first] -= 1
         spare = most - widths[@first]
         @kinds = (@first...widths.length).select { |kind| @counts[kind].positive? && widths[kind] <= spare }
-        @reach = reach(spare) unless spare.negative?
+        @reach = Reach.sums(@kinds, @widths, @counts, spare) unless spare.negative?
       end
 
       # @return [Integer] fillings looked at so far, those passed over among them
@@ -59,17 +59,6 @@ module YellowTrack
       def take(kind, by)
         @taken[kind] += by
         @left[kind] -= by
-      end
-
-      # Sums that the kinds from each place on can make: a bit for each sum.
-      def reach(spare)
-        mask = (1 << (spare + 1)) - 1
-        @kinds.reverse.each_with_object([1]) { |kind, made| made << within(made.last, kind, mask) }.reverse
-      end
-
-      def within(sums, kind, mask)
-        @counts[kind].times { sums |= (sums << @widths[kind]) & mask }
-        sums
       end
 
       # Takes exactly so much more, of the kinds from a place on.

@@ -84,7 +84,7 @@ module YellowTrack
       # @yieldparam filled [Integer]
       # @yieldreturn [Integer] what is wasted then
       def fillings(stock, least, most, wanted)
-        made, sums, taken = [], reach(most), Array.new(@widths.length, 0)
+        made, sums, taken = [], Reach.sums(@widths.each_index.to_a, @widths, @counts, most), Array.new(@widths.length, 0)
         bits = sums.first >> [least, 0].max << [least, 0].max
         while (filled = bits.bit_length - 1) >= 0
           fill(sums, 0, filled, wanted, taken) { made << filling(stock, taken, yield(filled)) }
@@ -93,17 +93,6 @@ module YellowTrack
           bits ^= 1 << filled
         end
         made
-      end
-
-      # Sums that the kinds from each on can make: a bit for each sum.
-      def reach(most)
-        mask = (1 << (most + 1)) - 1
-        @widths.each_index.reverse_each.with_object([1]) { |kind, made| made << within(made.last, kind, mask) }.reverse
-      end
-
-      def within(sums, kind, mask)
-        @counts[kind].times { sums |= (sums << @widths[kind]) & mask }
-        sums
       end
 
       # @param wanted [Integer] worth still to come

@@ -23,7 +23,7 @@ module YellowTrack
           return "translate(0 0)" unless @answer
 
           gaps = @answer.gaps_after(0r, mm)
-          slope = factor * turn_at_right(gaps).to_f / @hung.panel.height.to_f
+          slope = factor * Adjust.taper_at_right(@hung.jamb, gaps).to_f / @hung.panel.height.to_f
           near = large(gaps["bottom"])
           hanger = edge + roller * @scale
           "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((@right ? -near : near) - slope * (FOOT - 8))} #{number(slope * hanger - settled)})"
@@ -37,8 +37,6 @@ module YellowTrack
         private
 
         def number(value) = value.round(5)
-
-        def turn_at_right(gaps) = (gaps["top"] - gaps["bottom"]) * (@right ? 1 : -1)
 
         def roller = @hung.panel.rollers.first
 

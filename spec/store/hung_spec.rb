@@ -40,9 +40,33 @@ RSpec.describe YellowTrack::Store do
       book.log.add(opening_id: row.id, version: 1, kind: "step", key: %w[line track line][place], before: nil, after: place, who:, at: "2026-11-0#{place + 1}T08:00:00Z")
     end
     expect(book.log.of(row.id).map(&:kind)).to eq %w[made step step step]
-    expect(book.log.latest(row.id, "step").transform_values(&:after)).to eq("line" => 2, "track" => 1)
+    told = book.log.told([row.id])
+    expect(told.fetch(row.id).latest("step").transform_values(&:after)).to eq("line" => 2, "track" => 1)
+    expect(told.fetch(row.id).of("step").map(&:after)).to eq [0, 1, 2]
     expect(book.log.names).to eq %w[Runa Odo fitter]
     expect(book.log.find(0)).to be_nil
+  end
+
+  it "tells of many openings in one question, and nothing of a set before the one that hangs" do
+    other = book.openings.add(job_id: @job.id, document: described_class::Document.new(document))
+    [row, other].each { |one| book.log.add(opening_id: one.id, version: 1, kind: "step", key: "line", before: nil, after: true, who: "Odo", at: "2026-11-01T08:00:00Z") }
+    book.openings.change(row.id, "set.kit", "quad-42", seen: 1) { {} }
+    asked = []
+    book.db.loggers << Object.new.tap { |logger| %i[info debug warn error].each { |level| logger.define_singleton_method(level) { |sql| asked << sql if sql.include?("SELECT") } } }
+    told = book.log.told([row.id, other.id, 999])
+    expect(asked.length).to eq 1
+    expect(told.transform_values { |one| one.of("step").length }).to eq(row.id => 0, other.id => 1, 999 => 0)
+  end
+
+  it "takes a move back in one act: the reading before it stands again, and a correction points at it" do
+    book.openings.change(row.id, "hung.B", {"gaps" => {"top" => "6"}}, seen: 1) { {} }
+    adjust(seen: 2)
+    move = book.log.of(row.id, kind: "move").last
+    expect(book.openings.take_back(row.id, move, says: "not turned", seen: 1) { {} }).to have_attributes(outcome: :conflict)
+    expect(book.log.of(row.id, kind: "correction")).to eq []
+    change = book.openings.take_back(row.id, move, says: "not turned", seen: 3, who: "Odo") { {} }
+    expect(change.opening.document["hung.B"]).to eq("gaps" => {"top" => "6"})
+    expect(book.log.of(row.id, kind: "correction").last).to have_attributes(key: "entry.#{move.id}", who: "Odo", version: change.opening.version)
   end
 
   it "keeps a picture with its entry in the log, which nothing rewrites" do

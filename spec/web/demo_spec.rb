@@ -7,9 +7,11 @@ RSpec.describe YellowTrack::Demo::Loader do
 
   def row(letter) = book.openings.of(1).find { |one| one.letter == letter }
 
-  def steps(letter) = YellowTrack::Web::HangingSteps.new(YellowTrack::Web::Work.new(row(letter)), book.log)
+  def record(letter) = book.log.told([row(letter).id]).fetch(row(letter).id)
 
-  def adjusting(letter) = YellowTrack::Web::Adjusting.new(YellowTrack::Web::Work.new(row(letter)), book.log, even: 1)
+  def steps(letter) = YellowTrack::Web::HangingSteps.new(YellowTrack::Web::Work.new(row(letter)), record(letter))
+
+  def adjusting(letter) = YellowTrack::Web::Adjusting.new(YellowTrack::Web::Work.new(row(letter)), record(letter), even: 1)
 
   it "has opening B hung and being adjusted: one panel tapers, after one move" do
     expect(adjusting("B").hung.name).to eq "B"

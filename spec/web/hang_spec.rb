@@ -50,7 +50,7 @@ RSpec.describe "Hanging" do
     expect(last_response.status).to eq 422
     expect(page.at_css("[role=alert]").text).to include("\"in a week\" is no day. Write it as")
     expect(page.at_css("input[name=day]")["value"]).to eq "in a week"
-    expect(book.log.latest(row.id, "wait")["covering"].after).to eq "2027-03-01"
+    expect(book.log.of(row.id, kind: "wait").last.after).to eq "2027-03-01"
   end
 
   it "has paint dry before the panels hang again" do

@@ -6,7 +6,7 @@ module YellowTrack
       # What the Adjust stage says.
       module Adjusting
         def adjusting
-          @adjusting ||= Web::Adjusting.new(@work, book.log, even: even_within, pick: picked_panel)
+          @adjusting ||= Web::Adjusting.new(@work, record_of(@row), even: even_within, pick: picked_panel)
         end
 
         def hung = adjusting.hung
@@ -28,7 +28,7 @@ module YellowTrack
           Drawing::Bench.of(hung, answer, moved).to_s
         end
 
-        def bench = Drawing::Bench.of(hung, answer)
+        def bench = @bench ||= Drawing::Bench.of(hung, answer)
 
         # Where a gap is typed on the drawing.
         def gap_place(field) = field.key.start_with?("hung.#{hung.name}.gaps.") ? bench.places[field.key.split(".").last] : nil
@@ -70,16 +70,6 @@ module YellowTrack
 
         # The sums of the answer under some names.
         def adjust_sums(*starts) = adjusting.sums.entries.select { |entry| entry.key.start_with?(*starts.map { |start| "adjust.#{start}" }) }
-
-        # The neighbours' tops that were read, once the panel is turned as said.
-        #
-        # @return [Hash{String => Numeric}] mm above this panel's
-        def neighbours_then
-          return {} unless hung.kind == :slider && answer
-
-          by = %w[left right].map { |name| adjusting.responses.mm(name, adjusting.suggested.fetch(name)) }
-          (hung.read["tops"] || {}).compact.to_h { |side, top| [side, top - answer.corner_after(side, *by)] }
-        end
 
         # Whether there is something to turn.
         def to_turn? = answer && !adjusting.even?(hung) && adjusting.suggested.values.any?(&:nonzero?)

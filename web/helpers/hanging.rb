@@ -5,7 +5,7 @@ module YellowTrack
     module Helpers
       # What the Hang stage says.
       module Hanging
-        def hanging = @hanging ||= HangingSteps.new(@work, book.log)
+        def hanging = @hanging ||= HangingSteps.new(@work, record_of(@row))
 
         # What a step waits for, in a sentence.
         #

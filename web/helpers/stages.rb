@@ -17,9 +17,15 @@ module YellowTrack
         # The next thing to do for an opening.
         #
         # @param adjusting [Proc] where it was worked out for the page already
-        def next_step(work, stage, adjusting: -> { Web::Adjusting.new(work, book.log, even: even_within) })
-          NextStep.new(work, stage, hanging: -> { HangingSteps.new(work, book.log) }, adjusting:)
+        def next_step(work, stage, adjusting: -> { Web::Adjusting.new(work, record_of(work.row), even: even_within) })
+          NextStep.new(work, stage, hanging: -> { HangingSteps.new(work, record_of(work.row)) }, adjusting:)
         end
+
+        # What the log tells of an opening's set.
+        def record_of(row) = (@records ||= {})[row.id] ||= book.log.told([row.id]).fetch(row.id)
+
+        # The same of many openings, asked for at once.
+        def keep_records_of(rows) = @records = book.log.told(rows.map(&:id))
 
         # mm that gaps may differ by and still be even.
         def even_within = Data::HouseRules.tolerance(book.house_rules.all, "even") || Adjust::EVEN

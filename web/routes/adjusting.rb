@@ -27,7 +27,7 @@ module YellowTrack
             raise Fault.new("No adjuster was turned. Turn one on the bench, or take what is suggested.", key: "turn") if counts.values.all?(&:zero?)
 
             turn(counts)
-            redirect to("/openings/#{@row.id}/adjust?panel=#{hung.name}&turned=1"), 303
+            redirect to("/openings/#{@row.id}/adjust?panel=#{hung.name}"), 303
           rescue Fault => e
             status 422
             @fault, @stage = e, "adjust"
@@ -65,8 +65,7 @@ module YellowTrack
             move = adjusting.open_move&.entry or
               raise Fault.new("There is no move of #{hung_name(hung)} to take back: gaps were read since. Turn the other way instead.", key: "turn")
 
-            outcome(book.openings.change(@row.id, move.key, move.before, seen:, who:) { |document| adjusted(document) })
-            book.log.add(opening_id: @row.id, version: @row.version + 1, kind: "correction", key: "entry.#{move.id}", before: nil, after: "Taken back: not turned.", who:, at: Store::Clock.now)
+            outcome(book.openings.take_back(@row.id, move, says: "Taken back: not turned.", seen:, who:) { |document| adjusted(document) })
           end
 
           def seen = Integer(params["seen"] || "0", 10)

@@ -54,7 +54,7 @@ module YellowTrack
             book.log.add(opening_id: @row.id, version: @row.version, kind:, key: @step.key, before:, after:, who:, at: Store::Clock.now)
           end
 
-          def hanging_anew = HangingSteps.new(@work, book.log)
+          def hanging_anew = HangingSteps.new(@work, book.log.told([@row.id]).fetch(@row.id))
 
           def step_id(step) = "step-#{step.key.tr(".", "-")}"
 

@@ -13,6 +13,7 @@ module YellowTrack
 
           app.get(%r{/jobs/(\d{1,9})}) do |id|
             load_job(id)
+            keep_records_of(@works.map(&:row))
             erb :job
           end
 

@@ -10,6 +10,7 @@ module YellowTrack
             @jobs = book.jobs.all
             openings = book.openings.by_job
             @works = @jobs.to_h { |job| [job.id, (openings[job.id] || []).map { |row| Work.new(row) }] }
+            keep_records_of(openings.values.flatten)
             erb :wall
           end
 

@@ -27,10 +27,13 @@ RSpec.describe YellowTrack::Adjust::Fold do
     expect(fold(7r, 4r, 5r, 5.8r, school: "even top").even?).to be false # too near the jamb below
   end
 
-  it "turns the jack by quarters, the kit's way" do
-    expect(fold(5.5r, 5.5r, 8r, 8r)).to have_attributes(jack: 3r, turns: 2r, turn: "anticlockwise")
-    expect(fold(5.5r, 5.5r, 3r, 3r)).to have_attributes(jack: -2r, turns: 1.25r, turn: "clockwise")
-    expect(fold(5.5r, 5.5r, 5r, 5r).turn).to be_nil
+  it "sets slides by halves of a millimetre and the jack by quarter turns, the kit's way" do
+    steps = {"top" => 1r / 2, "bottom" => 1r / 2, "jack" => YellowTrack::Adjust.step(kit)}
+    {[5.5r, 5.5r, 8r, 8r] => [0, 0, 8], [5.5r, 5.5r, 3r, 3r] => [0, 0, -5], [4.2r, 6.3r, 5r, 5r] => [3, -2, 0]}.each do |readings, counts|
+      expect(fold(*readings, school: "even side").counts(steps).values_at("top", "bottom")).to eq counts.first(2)
+      expect(fold(*readings, school: "even top").counts(steps).fetch("jack")).to eq counts.last
+    end
+    expect([8, -5].map { |count| YellowTrack::Adjust::Words.turned(kit, Rational(count.abs, 4), count) }).to eq ["2 turns anticlockwise", "1¼ turns clockwise"]
   end
 
   describe YellowTrack::Adjust::Meet do

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    # What the log tells of the set that hangs in an opening: nothing of what
+    # was done for another, before the set was changed.
+    class Told
+      KINDS = %w[choice step wait round move correction].freeze
+      OTHER_SET = %w[set set.kit set.family].freeze
+
+      # @param entries [Array<Log::Entry>] of one opening, oldest first
+      def initialize(entries)
+        changed = entries.rindex { |entry| entry.kind == "choice" && OTHER_SET.include?(entry.key) }
+        @entries = changed ? entries.drop(changed + 1) : entries
+        freeze
+      end
+
+      # @return [Array<Log::Entry>] of a kind, oldest first
+      def of(kind) = @entries.select { |entry| entry.kind == kind }
+
+      # The latest of a kind at each key.
+      #
+      # @return [Hash{String => Log::Entry}]
+      def latest(kind) = of(kind).to_h { |entry| [entry.key, entry] }
+    end
+  end
+end
