@@ -6,10 +6,6 @@ module YellowTrack
   class Brief
     attr_reader :opening, :survey, :kit, :work, :closure, :figures, :printer
 
-    # How far a panel of this set can be rocked to a leaning jamb, mm; nil
-    # where that is not how the set fits. The family says it.
-    attr_accessor :rock
-
     # @param opening [Opening] with a complete survey
     def initialize(opening)
       @opening = opening
@@ -38,6 +34,17 @@ module YellowTrack
 
       work.given("set.#{choice}", title, kit.fetch(kit_key), from: :kit, source: "kit.#{kit_key}",
         why: "From the kit sheet #{kit.name}.")
+    end
+
+    # Ends a plan whose lengths leave nothing to hang (handbook 2, "Nothing
+    # left").
+    #
+    # @param sizing [Sizing] as far as it came
+    # @param keys [Array<String>] of lengths that were worked out
+    # @raise [NothingLeft] for those under 100 mm
+    def leave(sizing, *keys)
+      short = keys.filter_map { |key| work[key] }.select { |entry| entry.value < NothingLeft::LEAST }
+      raise NothingLeft.new(self, sizing, short) if short.any?
     end
 
     # A value of the kit's, written down.

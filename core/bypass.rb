@@ -3,31 +3,24 @@
 module YellowTrack
   # A bypass set sized for an opening (handbook 4): panels that run past each
   # other in lanes. What depends on how the panels are carried is answered by
-  # a support; the rest is worked out here.
+  # a support; the rest is worked out here, each from what stands already.
   class Bypass < Family
-    # The class of each support, by its name on the kit sheet.
-    SUPPORTS = {"top-hung" => "TopHung", "bottom-rolling" => "BottomRolling", "wall-hung" => "WallHung"}.freeze
-
     USUAL_FIT = "follow"
 
     # @return [Pattern]
     attr_reader :pattern
     # @return [TopHung, BottomRolling, WallHung]
     attr_reader :support
+    # @return [Run]
+    attr_reader :run
     # @return [Widths]
     attr_reader :widths
+    # @return [Rollers]
+    attr_reader :rollers
     # @return [Array<Lap>]
     attr_reader :laps
     # @return [Array<Meet>]
     attr_reader :meets
-    # @return [Rational] where the run starts along the floor, mm
-    attr_reader :run_start
-    # @return [Rational] length of the run, R, mm
-    attr_reader :run
-    # @return [Rational] roller inset r, mm
-    attr_reader :inset
-    # @return [Rational] from roller to roller of a panel, S, mm
-    attr_reader :spacing
     # @return [Rational, nil] air between panels in neighbouring lanes, s,
     #   mm; nil on one lane
     attr_reader :air
@@ -35,32 +28,32 @@ module YellowTrack
     attr_reader :depth_needed
     # @return [Guides, nil] on the floor; nil where a channel steadies
     attr_reader :guides
+    # @return [Studs, nil] behind the rail of a set on the wall
+    attr_reader :studs
 
     # @param brief [Brief]
     # @raise [Fault] for a pattern that will not do
     def initialize(brief)
       super
-      @pattern = Pattern.of(brief.opening)
-      @support = self.class.const_get(SUPPORTS.fetch(kit.support)).new(self)
-      support.refuse_pattern
+      @pattern = Pattern.of(opening)
+      @support = manner.support_class.new(brief, pattern)
       @sizing = Sizing.new(brief, usual: USUAL_FIT, covering: support.covers?)
-      measure
-      brief.rock = rock
+      @run = support.run(sizing)
+      @widths = Widths.of(brief, pattern, run)
+      @heights = support.heights(sizing)
+      @rollers = Rollers.new(brief, width)
+      depth
+      weigh(width, height)
       place
+      reach
     end
 
     # Bumper at each jamb, b, mm.
-    def bumper = support.covers? ? 0r : opening["bumper"] || 0r
+    def bumper = support.bumper
 
-    def run_end = run_start + run
+    def before_jambs = bumper
 
     def width = widths.width
-
-    def height = support.height
-
-    def gap = support.gap
-
-    def floor_gap = support.floor_gap
 
     # Lap as it comes out, o', mm; nil for a set without one.
     def lap = widths.lap
@@ -68,26 +61,43 @@ module YellowTrack
     def meet_gap = widths.meet
 
     # Which side a wall-hung panel slides clear to.
-    def opens = opening["opens"] || "right"
+    def opens = support.opens
 
-    def wall_beside = support.covers? ? support.parking.values.max || 0r : 0r
+    def covers? = support.covers?
+
+    def grooved? = !guides.nil? && guides.groove?
+
+    # How far a panel can be rocked to a leaning jamb, mm: 2 × a × Hp ÷ S.
+    def rock
+      return unless sizing.fit == "follow" && rollers.spacing.positive? && !covers?
+
+      2 * kit.rock * height / rollers.spacing
+    end
+
+    # Free wall that a set without a lap needs beside the opening, mm, by side.
+    def parking = support.parking(width)
+
+    def wall_beside = covers? ? parking.values.max || 0r : 0r
 
     def depth_taken = depth_needed || 0r
 
     def floor_parts = support.guided? ? "guide" : "full rail"
 
+    def carried_by = support.carried_by
+
+    def engagement = support.engagement_of(heights)
+
+    # Lapping panels show their gaps at the jambs alone: the outer ones.
+    def needed_readings = readings.values_at(0, -1).uniq(&:name)
+
     # The family's own sections of the plan file.
     def parts
-      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap: support.gap,
-       guides: guides&.to_h,
-       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts, **slab.parts}
+      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, guides: guides&.to_h,
+       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts(self), **slab.parts}
     end
 
     # Left edges as the panels can really stand: each within its travel, none
     # through its neighbour of the lane.
-    #
-    # @param lefts [Array<Numeric>] as they are wanted
-    # @return [Array<Numeric>]
     def held(lefts)
       ends = {}
       panels.zip(lefts).map do |panel, left|
@@ -97,66 +107,36 @@ module YellowTrack
       end
     end
 
-    # The runs of track that panels keep to: one, or the halves of a
-    # bi-parting set, which end at the middle of the meet.
+    # Front and back of the panels of a lane, from the opening's front plane, or
+    # from the front of those on the wall (handbook 15, "Where things stand in the
+    # depth").
     #
-    # @return [Array<Reach::Stretch>]
-    def stretches
-      @stretches ||= begin
-        ends = [run_start, *(run_start + run / 2 if pattern.bi_parting?), run_end]
-        ends.each_cons(2).zip(pattern.stretches).map do |(from, to), stretch|
-          Reach::Stretch.new(from, to, pattern.counts(stretch).values.max)
-        end
-      end
-    end
-
-    # A track at the head from jamb to jamb.
-    #
-    # @param floor_rail [Rational, nil] length of a rail below it
-    # @yieldparam start [Rational] x of its left end
-    # @yieldreturn [Array<Numeric>] where rollers rest, from there
-    # @return [Track]
-    def between_jambs(floor_rail: nil)
-      length = length_between_jambs
-      head_track(length, pieces_of(length, yield(sizing.start + end_clearance)), floor_rail:)
-    end
-
-    # Pieces of a rail of this kit's.
-    def pieces_on_stock(length, rollers) = pieces_of(length, rollers)
-
-    # Height Hp and floor gap f' under a track at the head, mm.
-    def hang_under(drop) = hang_from_head(drop:)
+    # @param lane [Integer]
+    # @return [Array(Rational, Rational)] mm
+    def lane_faces(lane) = [@lane_lines.fetch(lane) - thickness / 2, @lane_lines.fetch(lane) + thickness / 2]
 
     private
 
-    # The sizes, in the order in which they follow from each other.
-    def measure
-      @run_start, @run = support.run
-      @widths = Widths.of(brief, pattern, run)
-      support.measure
-      rollers
+    def lanes_open? = kit["lane_pitch"] == "open"
+
+    # Air between the lanes, and the depth that the set takes lane by lane.
+    def depth
       @air = air_between_lanes
-      @depth_needed = depth unless support.covers?
       available = brief.survey["depth"]
       work.given("depth.available", "Depth of the opening", available, from: :survey, source: "survey.depth", why: "As read.") if available
-      weigh
+      lane_pitch = lanes_open? ? thickness + air : kit["lane_pitch"] || 0r
+      @lane_lines = pattern.lanes.uniq.sort.to_h { |lane| [lane, lane_line(lane, lane_pitch)] }
+      return if covers?
+
+      @depth_needed = work.sum("depth.needed", "Depth needed", "front clearance + thickness + lanes × lane pitch + back clearance",
+        front_clearance: kit.fetch("front_clearance"), thickness:, lanes: kit.fetch("lanes") - 1, lane_pitch:,
+        back_clearance: kit.fetch("back_clearance"), why: "Lane by lane from front to back.")
     end
 
-    def rollers
-      @inset = brief.take("inset", "inset.design", "Roller inset, r")
-      work.sum("panels.rollers", "Far roller", "width − inset", width:, inset:, why: "From the panel's left edge.")
-      @spacing = work.sum("panels.spacing", "Roller spacing, S", "width − 2 × inset", width:, inset:, why: "From roller to roller.")
+    def lane_line(lane, lane_pitch)
+      work.sum("depth.lanes.#{lane}", "Lane #{lane}, centre line", "front + thickness ÷ 2 + lanes × lane pitch",
+        front: kit["front_clearance"] || 0r, thickness:, lanes: lane - 1, lane_pitch:, why: "From the front into the closet.")
     end
-
-    # How far a panel inside an opening can be rocked to a leaning jamb, mm:
-    # 2 × a × Hp ÷ S.
-    def rock
-      return unless sizing.fit == "follow" && spacing.positive? && !support.covers?
-
-      2 * kit.rock * height / spacing
-    end
-
-    def lanes_open? = kit["lane_pitch"] == "open"
 
     def air_between_lanes
       return if kit.fetch("lanes") == 1
@@ -166,20 +146,13 @@ module YellowTrack
         why: "From the back of one panel to the face of the next.")
     end
 
-    def depth
-      lane_pitch = lanes_open? ? thickness + air : kit["lane_pitch"] || 0r
-      work.sum("depth.needed", "Depth needed", "front clearance + thickness + lanes × lane pitch + back clearance",
-        front_clearance: kit.fetch("front_clearance"), thickness:, lanes: kit.fetch("lanes") - 1, lane_pitch:,
-        back_clearance: kit.fetch("back_clearance"), why: "Lane by lane from front to back.")
-    end
-
     def place
-      @panels = Placing.new(self).panels
+      @stretches = Stretches.new(brief, pattern, run, widths)
+      @panels = Placing.new(self, @stretches).panels
       @laps, @meets = joins
-      @guides = Guides.new(self) if support.guided?
-      @track = support.track
-      explain_track
-      reach
+      @guides = Guides.new(brief, heights, places: support.guide_places(laps, sizing), thickness:) if support.guided?
+      @track = support.track(self)
+      @studs = Studs.new(brief.survey["wall.studs"], track) if covers?
     end
 
     def joins
@@ -197,8 +170,11 @@ module YellowTrack
         left_edge: right.x, lap:, why: "The middle of the lap with all panels closed, from the left jamb's foot.")
     end
 
+    # What can be cleared: on the wall between the jambs, else within the run,
+    # whose bumpers no window can pass.
     def reach
-      reach = Reach.new(stretches, width, sizing.jambs, open: pattern.laps.zero? ? [sizing.jambs] : nil)
+      bounds = covers? ? sizing.jambs : run.ends
+      reach = Reach.new(@stretches.all, width, bounds, open: pattern.laps.zero? ? [sizing.jambs] : nil)
       @bays = reach.bays(brief.survey.bays, work)
       from, to = reach.widest
       @widest = work.sum("reach.widest", "Widest clear opening", "most(right end − left end, 0)", left_end: from, right_end: to,

@@ -9,6 +9,7 @@ module YellowTrack
   class Cutting
     MOST_PROVED = 30
     FORMAT = {"format" => "yellow-track/cutting", "version" => 1}.freeze
+    ROUNDED = "Lengths finer than a saw knows are rounded to 1/20 mm: pieces, kerf and trim up, bars down."
 
     # @return [Array<Cut>] the longest bars first
     attr_reader :cuts
@@ -35,10 +36,21 @@ module YellowTrack
 
     def optimal? = @optimal
 
+    # How far its cost may be over the least, as a share of that.
+    #
+    # @return [Rational, nil] nil where nothing is known of the least
+    def gap = lower_bound.positive? ? cost / lower_bound - 1 : nil
+
+    # What was rounded before anything was worked out, in a sentence; nil for
+    # nothing.
+    #
+    # @return [String, nil]
+    def rounded = @stand.rounded ? ROUNDED : nil
+
     # The cutting file.
     def to_h
       Numbers.rounded(FORMAT.merge("optimal" => optimal?, "cost" => cost, "lower_bound" => lower_bound, "bars" => cuts.map(&:to_h),
-        "uncut" => uncut.map(&:name), "checks" => checks.map(&:to_h)))
+        "uncut" => uncut.map(&:name), "checks" => checks.map(&:to_h), **(rounded ? {"rounded" => rounded} : {})))
     end
 
     private

@@ -2,7 +2,8 @@
 
 module YellowTrack
   # What the families have in common: the same questions, answered from a
-  # Brief. A family says its own fit, sizes, places and checks.
+  # Brief. A family says its own fit, sizes, places and checks, each worked out
+  # from values that stand already: sizing, widths, heights, panels, track.
   class Family
     NAMES = ("A".."Z").to_a.freeze
 
@@ -10,6 +11,8 @@ module YellowTrack
     attr_reader :brief
     # @return [Sizing] what the set is sized to
     attr_reader :sizing
+    # @return [Heights]
+    attr_reader :heights
     # @return [Array<Panel>] from the left, closed
     attr_reader :panels
     # @return [Track]
@@ -23,6 +26,7 @@ module YellowTrack
 
     # @param brief [Brief]
     # @raise [Fault] for choices that make no set
+    # @raise [NothingLeft] where there is no room for one
     def initialize(brief)
       @brief = brief
     end
@@ -33,21 +37,51 @@ module YellowTrack
 
     def work = brief.work
 
+    def manner = kit.manner
+
+    def height = heights.height
+
+    # Floor gap over the finished floor's high point, as it comes out, mm.
+    def gap = heights.gap
+
+    # The gap under the panels along the floor.
+    def floor_gap = heights.floor_gap
+
     # Thickness of a panel, T, mm: the fitter's, else the most the kit takes.
     def thickness = opening["thickness"] || kit.fetch("thickness").last
 
     def makeup = @makeup ||= Makeup.new(opening["makeup"], thickness:, weighed: opening["weighed"])
 
-    # The gap under the panels along the floor.
-    def floor_gap = @floor_gap ||= FloorGap.new(brief, brief.figures.finished_floor + gap)
+    # The frame that the fitter makes his panels with (handbook 7); nil where he
+    # makes none.
+    #
+    # @return [Prepare::FramedPanel, nil]
+    # @raise [Fault] where nothing is left to fill
+    def framed = @framed ||= Prepare::FramedPanel.of(self)
 
     # What comes off a slab, if there is one.
     def slab = @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?)
 
     # @return [Array<Check>]
     def checks
-      Survey::Checks.new(brief, brief.printer).found + self.class::Checks.new(self, brief.printer).found + slab.checks
+      Survey::Checks.found(brief, sizing:, rock:) + self.class::Checks.new(self, brief.printer).found + nothing_clear + slab.checks
     end
+
+    # How far a panel can be rocked to a leaning jamb, mm; nil where that is not
+    # how the set fits (handbook 2, "survey.taper").
+    def rock = nil
+
+    # Whether the set hangs on the wall and covers its opening.
+    def covers? = false
+
+    # Whether its panels are guided in a groove of theirs.
+    def grooved? = false
+
+    # @return [Bypass::Guides, nil] on the floor
+    def guides = nil
+
+    # What stands before each jamb, so that nothing is clear there, mm.
+    def before_jambs = 0r
 
     # What the set takes of its surroundings (handbook 3), mm: floor in front,
     # wall beside, depth in the opening.
@@ -60,6 +94,9 @@ module YellowTrack
     # What stands on the floor: "none", "guide", "bracket" or "full rail".
     def floor_parts = "guide"
 
+    # The edge that its panels are carried by: "top" or "bottom".
+    def carried_by = "top"
+
     # Count of cuts, holes and adjusters.
     #
     # @return [Hash{Symbol => Integer}]
@@ -68,32 +105,78 @@ module YellowTrack
        adjusters: 2 * panels.length}
     end
 
+    # Small parts to buy beside the kit: what each is called, and how many.
+    #
+    # @return [Hash{String => Integer}]
+    def fittings = {"track screws" => track.holes.length}
+
     # Hands to lift one panel.
     def hands = makeup.hands(weight, width:, height:)
 
+    # Where the panels stand when they are moved.
+    #
+    # @param wanted [Hash{String => Object}]
+    # @return [Moves]
+    def moves(wanted = {}) = Moves::Sliding.new(self, wanted)
+
+    # Left edges as the panels can really stand.
+    #
+    # @param lefts [Array<Numeric>] as they are wanted
+    # @return [Array<Numeric>]
+    def held(lefts) = lefts
+
+    # What is adjusted as one, with what was read of it (handbook 8).
+    #
+    # @return [Array<Adjust::Reading>] from the left
+    def readings = panels.map { |panel| Adjust::Reading::Sliding.new(self, panel) }
+
+    # Those whose gaps show at a jamb.
+    def needed_readings = readings
+
+    # The jamb that a panel closes to: "left" or "right".
+    def jamb_of(panel) = ((panel.x + panel.right) / 2 <= (panels.first.x + panels.last.right) / 2) ? "left" : "right"
+
+    # Where a panel's gaps are read, in words, at a jamb.
+    def read_at(jamb) = "the #{jamb} jamb"
+
+    # Whether something hangs beside a panel, away from its jamb.
+    def neighbours? = panels.length > 1
+
+    # What a closed panel rolls home to, mm.
+    def bumper = 0r
+
+    # How far a panel reaches into a channel above it, mm; nil without one.
+    def engagement = nil
+
+    # The faces of a panel that are drilled or marked.
+    def faces = %w[room]
+
+    # The edge of a panel that everything on it is measured from.
+    def datum_of(_panel) = "left edge"
+
+    # Marks on a panel's face for the drilling sheet, beside what its edges
+    # take (handbook 7).
+    #
+    # @return [Array<Drilling::Mark>]
+    def face_marks(_panel) = []
+
+    # How a panel's edges are called on its drilling sheet, from the left as it
+    # is seen from one of its faces.
+    #
+    # @param face ["room", "closet"]
+    # @return [Array(String, String)]
+    def edges_of(_panel, face) = ["left edge", "right edge"].then { |edges| (face == "room") ? edges : edges.reverse }
+
+    # Thickness of what is planted inside the jambs and under the head, mm.
+    def planted = 0r
+
     private
 
-    def weigh
+    def weigh(width, height)
       @weight = makeup.weight(work, width:, height:)
       work.given("panels.thickness", "Thickness, T", thickness, from: opening["thickness"] ? :fitter : :kit,
         source: opening["thickness"] ? "set.thickness" : "kit.thickness", why: "Of a panel.")
       work.given("panels.hands", "Hands", hands, unit: "", from: :handbook, why: "By weight, glass, height and width.")
-    end
-
-    # Panel height from a level height less what is above it and the gap,
-    # written down, and the gap as it comes out.
-    #
-    # @param above [Hash{Symbol => Rational}] what is taken off above
-    # @return [Array(Rational, Rational)] Hp and f', mm
-    def hang_from_head(**above)
-      wanted = brief.take("gap", "gap.design", "Floor gap, f")
-      less = above.keys.map { |name| "− #{name.to_s.tr("_", " ")}" }.join(" ")
-      level_height = sizing.height
-      height = work.sum("panels.height", "Panel height, Hp", "down(level height #{less} − gap, grain)", level_height:, gap: wanted,
-        grain: brief.grain, **above, why: "Rounded down to the grain; the left-over joins the floor gap.")
-      gap = work.sum("gap", "Floor gap as it comes out, f'", "level height #{less} − height", level_height:, height:, **above,
-        why: "Over the finished floor's high point.")
-      [height, gap]
     end
 
     # Bays behind a set that opens one stretch of the width.
@@ -110,51 +193,14 @@ module YellowTrack
         why: "How much of the opening can be clear at one time.") : 0r
     end
 
-    # The track's mounting height at the head's low point, and the most
-    # packing over it, where it is let down by so much.
-    def head_track(length, pieces, lowered: 0r, floor_rail: nil)
-      mount_height = work.sum("track.mount_height", "Track's mounting height", "low head − lowered", lowered:,
-        low_head: brief.figures.head_low, why: "Above the datum; pack down to it wherever the head is higher.")
-      packing = work.sum("track.packing", "Most packing over the track", "high head − low head + lowered", lowered:,
-        high_head: brief.figures.head_high, low_head: brief.figures.head_low, why: "At the head's high point.")
-      Track.new(kit, length:, pieces:, mount_height:, packing:, floor_rail:)
+    def maker = Track::Maker.new(brief, sizing)
+
+    # A panel that was bought in a width.
+    def ready_made_width
+      work.given("panels.width", "Panel width, P", opening["width"], from: :fitter, source: "set.width", why: "Ready-made.")
     end
 
-    # Writes down how the track is pieced and drilled.
-    def explain_track
-      brief.from_kit("track.first", "First hole")
-      brief.from_kit("track.pitch", "Hole to hole")
-      return if track.joints.empty?
-
-      track.pieces.each_with_index do |piece, place|
-        work.given("track.pieces.#{place + 1}", "Piece #{place + 1}", piece, from: :handbook, why: "Joints as even as can be, on the grain, clear of the ends and of every roller.")
-      end
-      track.joints.each_with_index do |joint, place|
-        work.sum("track.joints.#{place + 1}", "Joint #{place + 1}", "before + piece", before: joint - track.pieces[place],
-          piece: track.pieces[place], why: "From the track's left end.")
-      end
-    end
-
-    # A track between the jambs at the head, less packing and clearances.
-    def length_between_jambs
-      work.sum("track.length", "Track",
-        "down(width at the head − left packing − right packing − 2 × end clearance, grain)",
-        width_at_the_head: brief.survey["widths.top"], left_packing: sizing.packing("left"),
-        right_packing: sizing.packing("right"), end_clearance:, grain: brief.grain,
-        why: "Cut one end only: the other keeps its factory holes.")
-    end
-
-    def end_clearance = kit["track.end_clearance"] || 0r
-
-    # Pieces of a track, none longer than the stock, joined clear of the
-    # places where rollers rest.
-    #
-    # @param rollers [Array<Numeric>] from the track's left end
-    def pieces_of(length, rollers)
-      stock = kit.fetch("track.stock").max
-      return [length] if length <= stock
-
-      Track::Joints.new(length, stock:, rollers:, grain: brief.grain).pieces
-    end
+    # A set that opens next to nothing: the plan is whole, and says so.
+    def nothing_clear = (widest < NothingLeft::LEAST) ? [NothingLeft.check(brief, [work["reach.widest"]])] : []
   end
 end

@@ -14,9 +14,13 @@ module YellowTrack
     attr_reader :words
 
     def initialize(words, key: nil)
-      @words = words
-      @key = key
-      super(key ? "#{key}: #{words}" : words)
+      @words = Fault.on_one_line(words)
+      @key = key && Fault.on_one_line(key)
+      super([@key, @words].compact.join(": "))
     end
+
+    # A fault is one line, whatever was typed: a tab, a line feed or a NUL in it
+    # is shown as such.
+    def self.on_one_line(text) = text.gsub(/[[:cntrl:]]/) { |char| char.inspect[1..-2] }
   end
 end

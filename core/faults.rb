@@ -8,7 +8,12 @@ module YellowTrack
 
     def initialize(list)
       @list = list.freeze
-      super(list.map(&:message).join("\n"))
+      super(list.map(&:message).join(" "))
     end
+
+    # A line each.
+    def message = list.map(&:message).join("\n")
+
+    alias_method :words, :message
   end
 end

@@ -25,6 +25,8 @@ module YellowTrack
       "cos" => ->(degrees) { Math.cos(degrees * Math::PI / 180) }
     }.freeze
 
+    ROUNDINGS = %w[down up].freeze
+
     @known = {}
 
     class << self
@@ -40,6 +42,16 @@ module YellowTrack
       @tree = Parser.new(text).tree
       @pieces = pieces
       freeze
+    end
+
+    # The formula within its rounding, as in "down(…, grain)", and within its
+    # "most(…, 0)"; itself where it has neither.
+    #
+    # @return [Formula]
+    def inner
+      function, arguments = call
+      wrapped = arguments&.length == 2 && (ROUNDINGS.include?(function) || (function == "most" && arguments.last == "0"))
+      wrapped ? Formula.of(arguments.first).inner : self
     end
 
     # @param values [Hash{Symbol => Numeric, Array<Numeric>}]
@@ -62,6 +74,30 @@ module YellowTrack
     end
 
     private
+
+    # The function and its arguments, where the whole text is one call.
+    #
+    # @return [Array(String, Array<String>), nil]
+    def call
+      function, rest = text.match(/\A(\w+)\((.*)\)\z/)&.captures
+      return unless rest
+
+      arguments = split(rest)
+      [function, arguments] if arguments
+    end
+
+    # A text cut at its outer commas; nil where a bracket closes that was not
+    # opened in it.
+    def split(text)
+      depth = 0
+      parts = text.each_char.slice_when do |char, following|
+        depth += {"(" => 1, ")" => -1}.fetch(char, 0)
+        return nil if depth.negative?
+
+        depth.zero? && following == ","
+      end
+      parts.map { |part| part.join.delete_prefix(", ") }
+    end
 
     # The text cut at its names: strings as they stand, names as symbols.
     def pieces

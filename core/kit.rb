@@ -19,6 +19,11 @@ module YellowTrack
     # @return [String] how a bypass carries its panels; nil for the others
     def support = @values["support"]
 
+    # How its sets hang.
+    #
+    # @return [Manner]
+    def manner = Manner.of(self)
+
     # @param key [String] dotted, as in "lap.design"
     # @return [Object, nil] nil where the sheet says nothing
     def [](key)

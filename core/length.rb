@@ -25,6 +25,10 @@ module YellowTrack
     # Over this a length is a slip of the pen, in mm (handbook 1: 20 m).
     MOST = 20_000
 
+    READ = {} # lengths that were read lately, by what was written
+    MOST_READ = 4_096
+    private_constant :READ, :MOST_READ
+
     class << self
       # Reads a length as a fitter writes it.
       #
@@ -34,7 +38,8 @@ module YellowTrack
       # @return [Length]
       # @raise [Fault] naming what was typed and two forms that work
       def parse(written, unit: :mm, signed: false)
-        new(Parser.new(written, unit:, signed:).millimetres)
+        key = [written, unit, signed].freeze
+        READ[key] || remember(key, new(Parser.new(written, unit:, signed:).millimetres))
       end
 
       # Largest multiple of the grain not over a length, in mm.
@@ -45,6 +50,14 @@ module YellowTrack
 
       # How many of a unit a number of millimetres is.
       def in_unit(mm, unit) = (unit == :in) ? mm / MM_PER_INCH : mm
+
+      private
+
+      # What is written often is read once: a document is read whole at each change.
+      def remember(key, length)
+        READ.clear if READ.length >= MOST_READ
+        READ[key] = length
+      end
     end
 
     # @return [Rational] millimetres
@@ -66,7 +79,7 @@ module YellowTrack
     #   mm, or 1/16 in
     # @return [String] without the unit, as in "1 806" or "58 9/16"
     def show(unit: :mm, grain: nil)
-      Printer.new(unit, grain || ((unit == :in) ? GRAIN[:in] : 1r / 10)).text(mm)
+      (grain ? Printer.cut(unit, grain) : Printer.derived(unit)).text(mm)
     end
 
     def <=>(other) = other.is_a?(Length) ? mm <=> other.mm : nil

@@ -47,6 +47,9 @@ module YellowTrack
     def hung(name) = @document.dig("hung", name) || {}
 
     # Writes lengths in the opening's unit, to what is shown of derived ones.
-    def printer = Length::Printer.new(units, (units == :in) ? [grain, Length::GRAIN[:in]].min : 1r / 10)
+    def printer = Length::Printer.derived(units, grain)
+
+    # Writes lengths that are cut, to the opening's own grain.
+    def cut_printer = Length::Printer.cut(units, grain)
   end
 end

@@ -6,9 +6,19 @@ module YellowTrack
   # code (opening's letter, part, number: C-T1) that is the same on the drawing,
   # the cut list, the drilling sheet and the label.
   class Parts
+    STALE = 1r / 1000 # mm: what a length kept as a fraction cannot be out by
+
     # code; name, what it is; material, what it is cut from; length, mm; waits,
     # whether it is cut only after the track is up.
-    Part = Struct.new(:code, :name, :material, :length, :waits, keyword_init: true)
+    Part = Struct.new(:code, :name, :material, :length, :waits, keyword_init: true) do
+      # By how much it was cut longer or shorter than it is to be, mm.
+      def out_by(as_cut) = (as_cut - length).abs
+
+      # Whether it was cut for another length than it is to have now.
+      #
+      # @param planned [Rational] mm
+      def stale?(planned) = out_by(planned) > STALE
+    end
 
     # A part cut from sheet or slab, mm.
     Sheet = Struct.new(:code, :name, :material, :width, :height, :waits, keyword_init: true) do
@@ -85,7 +95,7 @@ module YellowTrack
 
     # Stiles and rails of framed panels, each by its own width.
     def frames
-      frame = Prepare::FramedPanel.of(@set) or return []
+      frame = @set.framed or return []
       @set.panels.flat_map do |panel|
         Array.new(2) { part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", frame.stiles, waits: on_site?) } +
           frame.rails.map { |rail| part("S", "rail of #{panel.name}", "frame #{say(rail)}", frame.rail_length) }
@@ -93,7 +103,7 @@ module YellowTrack
     end
 
     def infills
-      frame = Prepare::FramedPanel.of(@set) or return []
+      frame = @set.framed or return []
       @set.panels.flat_map do |panel|
         frame.infills.each_with_index.map do |infill, place|
           Sheet.new(code: "#{@letter}-I#{panel.name}#{place + 1}", name: "infill of #{panel.name}", material: "infill", width: infill.width, height: infill.height, waits: on_site?).freeze

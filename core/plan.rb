@@ -5,9 +5,6 @@ module YellowTrack
   # (handbook 9, "The plan file"). Frozen; made afresh whenever it is asked
   # for.
   class Plan
-    # Each family's class, by its name in the opening file.
-    FAMILIES = {"bypass" => "Bypass", "bifold" => "Bifold", "pocket" => "Pocket"}.freeze
-
     FORMAT = {"format" => "yellow-track/plan", "version" => 1}.freeze
 
     class << self
@@ -18,7 +15,13 @@ module YellowTrack
       def of(opening)
         raise Faults.new(missing(opening)) unless opening.survey.complete?
 
-        new(opening, family(opening).new(Brief.new(opening)))
+        agree(opening)
+        brief = Brief.new(opening)
+        begin
+          new(brief, opening.kit.manner.set_class.new(brief))
+        rescue NothingLeft => e
+          Ended.new(brief, e)
+        end
       end
 
       private
@@ -29,11 +32,6 @@ module YellowTrack
         end
       end
 
-      def family(opening)
-        agree(opening)
-        YellowTrack.const_get(FAMILIES.fetch(opening.family))
-      end
-
       def agree(opening)
         return if opening.kit.family == opening.family
 
@@ -42,24 +40,30 @@ module YellowTrack
       end
     end
 
-    # @return [Opening] what it was made from
-    attr_reader :opening
-    # @return [Object] the family's own set, which answers the drawings
+    # @return [Family, nil] the family's own set, which answers the drawings; nil
+    #   where the plan ended before there was one
     attr_reader :set
     # @return [Array<Check>] the worst first
     attr_reader :checks
     # @return [Prepare] what the opening needs first
     attr_reader :prepare
 
-    def initialize(opening, set)
-      @opening = opening
+    # @param brief [Brief]
+    # @param set [Family]
+    def initialize(brief, set)
+      @brief = brief
       @set = set
-      @brief = set.brief
       @prepare = Prepare.new(set)
-      @checks = (set.checks + prepare.checks).sort_by.with_index { |check, place| [check.weight, place] }.freeze
+      @checks = sorted(set.checks + prepare.checks)
       @brief.work.freeze
       freeze
     end
+
+    # Whether it came to a set.
+    def whole? = !set.nil?
+
+    # @return [Opening] what it was made from
+    def opening = @brief.opening
 
     def working = @brief.work
 
@@ -71,6 +75,10 @@ module YellowTrack
 
     def sizing = set.sizing
 
+    # Whether its heights are cut from a check measurement that is still to be
+    # taken (handbook 8, "Two schools").
+    def waits_for_check? = opening["height_cut"] == "site" && survey.check.nil?
+
     # @return [:stop, :watch, :note, nil]
     def worst = Check.worst(checks)
 
@@ -78,10 +86,15 @@ module YellowTrack
     def to_h
       Numbers.rounded(FORMAT.merge(
         "name" => opening.name, "family" => opening.family, "kit" => opening.kit.id,
-        "survey" => figures.to_h.merge(closure: closure.to_h), "sizing" => sizing.to_h,
-        **set.parts.transform_keys(&:to_s), "prepare" => prepare.to_h,
+        "survey" => figures.to_h.merge(closure: closure.to_h), "sizing" => sizing.to_h, **parts,
         "checks" => checks.map(&:to_h), "working" => working.entries.map(&:to_h)
       ))
     end
+
+    private
+
+    def parts = {**set.parts.transform_keys(&:to_s), "prepare" => prepare.to_h}
+
+    def sorted(checks) = checks.sort_by.with_index { |check, place| [check.weight, place] }.freeze
   end
 end

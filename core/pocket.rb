@@ -11,10 +11,6 @@ module YellowTrack
 
     # @return [Rational] P
     attr_reader :width
-    # @return [Rational] Hp
-    attr_reader :height
-    # @return [Rational] floor gap over the finished floor's high point
-    attr_reader :gap
     # @return [Rational] how much of a closed panel stays in the pocket, lp
     attr_reader :stay
     # @return [Rational, nil] meet gap of a double as it comes out, m
@@ -23,8 +19,8 @@ module YellowTrack
     attr_reader :depth
     # @return [Rational] what the wall has to be
     attr_reader :wall
-    # @return [Rational] roller inset r
-    attr_reader :inset
+    # @return [Rollers]
+    attr_reader :rollers
     # @return [Rational] longest screw into a pocket stud
     attr_reader :longest_screw
 
@@ -33,10 +29,13 @@ module YellowTrack
       super
       @sizing = Sizing.new(brief, usual: USUAL_FIT)
       widths
-      @height, @gap = hang_from_head(head_allowance: brief.from_kit("head_allowance", "Head allowance, A"))
-      weigh
+      @heights = Heights.under_head(brief, sizing, head_allowance: brief.from_kit("head_allowance", "Head allowance, A"))
+      @rollers = Rollers.new(brief, width)
+      weigh(width, height)
       frame
-      place
+      @panels = lefts.zip(open_lefts).each_with_index.map { |(left, open), place| panel(NAMES[place], left, open) }
+      rail
+      reach
     end
 
     def double? = opening["leaves"] == 2
@@ -61,10 +60,14 @@ module YellowTrack
 
     def wall_beside = depth
 
-    # Left edges that a panel can go to: closed, and in its pocket.
-    #
-    # @return [Array(Rational, Rational)]
-    def travel(panel) = [panel.x, open_lefts[panels.index(panel)]].minmax
+    # A panel closes away from its pocket.
+    def jamb_of(panel) = (pocket_sides[panels.index(panel)] == "left") ? "right" : "left"
+
+    # Of two, the gaps show where they meet.
+    def read_at(jamb) = double? ? "the meet" : super
+
+    # A pocket's leaves hang alone: what is beside one is the wall.
+    def neighbours? = false
 
     # The family's own sections of the plan file.
     def parts
@@ -86,12 +89,9 @@ module YellowTrack
     def widths
       @wanted_stay = brief.from_kit("stay", "Stays in the pocket, lp")
       @wanted_meet = brief.from_kit("meet_gap", "Meet gap, m") if double?
-      @width = opening["width"] ? ready_made : own
+      @width = opening["width"] ? ready_made_width : own
+      brief.leave(sizing, "panels.width")
       left_over
-    end
-
-    def ready_made
-      work.given("panels.width", "Panel width, P", opening["width"], from: :fitter, source: "set.width", why: "Ready-made.")
     end
 
     def own
@@ -134,7 +134,7 @@ module YellowTrack
     end
 
     def frame
-      @depth = work.sum("pocket.depth", "Pocket depth, D", "width − nib + bumper", width:, nib:, bumper: kit.fetch("bumper"),
+      @depth = work.sum("pocket.depth", "Pocket depth, D", "most(width − nib + bumper, 0)", width:, nib:, bumper: kit.fetch("bumper"),
         why: "The panel goes in to its nib, against the stop's bumper.")
       rough
       @wall = work.sum("pocket.wall", "Wall", "thickness + 2 × clear + 2 × stud + 2 × board", thickness:, board:,
@@ -153,14 +153,6 @@ module YellowTrack
 
     def rough_formula = double? ? "clear + 2 × depth + 2 × end clearance" : "lining + clear + depth + end clearance"
 
-    def place
-      @inset = brief.take("inset", "inset.design", "Roller inset, r")
-      work.sum("panels.rollers", "Far roller", "width − inset", width:, inset:, why: "From the panel's left edge.")
-      @panels = lefts.each_with_index.map { |left, place| panel(NAMES[place], left) }
-      rail
-      reach
-    end
-
     # Left edges of the closed panels.
     def lefts
       return [edge("A", "start − stay", stay:), edge("B", "start + clear + stay − width", clear: clear_wanted, stay:, width:)] if double?
@@ -173,22 +165,19 @@ module YellowTrack
       work.sum("panels.#{name}.x", "Left edge of #{name}", formula, start: sizing.start, **rest, why: "From the left jamb's foot, closed.")
     end
 
-    def panel(name, left)
-      Panel.new(name:, lane: 1, x: left, width:, height:, thickness:, weight:, hands:, rollers: [inset, width - inset],
+    # It can go from where it stands closed into its pocket.
+    def panel(name, left, open)
+      Panel.new(name:, lane: 1, x: left, width:, height:, thickness:, weight:, hands:, rollers: rollers.places, travel: [left, open].minmax,
         gap: floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + width)).freeze
     end
 
     def rail
       length = work.sum("track.length", "Track", "down(clear + pockets × depth, grain)", clear: clear_wanted, depth:,
         pockets: pocket_sides.length, grain: brief.grain, why: "Through the opening and into the pocket.")
-      @track = head_track(length, pieces_of(length, resting_rollers))
-      explain_track
-    end
-
-    # Where rollers rest, closed and in the pocket, from the track's left end.
-    def resting_rollers
+      brief.leave(sizing, "track.length")
       start = pocket_sides.include?("left") ? sizing.start - depth : sizing.start
-      (panels.map(&:x) + open_lefts).flat_map { |left| [left + inset, left + width - inset] }.map { |x| x - start }
+      resting = rollers.resting(panels.map(&:x) + open_lefts).map { |x| x - start }
+      @track = maker.at_head(start:, length:, pieces: maker.pieces(length, resting))
     end
 
     # Left edges of the panels in their pockets.

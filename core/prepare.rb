@@ -18,7 +18,7 @@ module YellowTrack
     def self.head_of(set)
       head = set.opening["head"]
       return unless head && head["material"] && head["breadth"]&.positive? && head["depth"]&.positive?
-      return if %w[wall-hung bottom-rolling].include?(set.kit.support)
+      return if set.covers? || set.carried_by == "bottom"
 
       Stiffness.new(material: head["material"], breadth: head["breadth"], depth: head["depth"], span: set.sizing.width, plies: head["plies"] || 1)
     end
@@ -53,7 +53,7 @@ module YellowTrack
     # Shims under a floor rail's base strip; nil without one.
     def base_strip
       strip = opening["base_strip"]
-      return unless strip&.positive? && set.kit.support == "bottom-rolling"
+      return unless strip&.positive? && set.carried_by == "bottom"
 
       BaseStrip.new(set.brief, *set.sizing.jambs).stations.map(&:to_h)
     end
@@ -69,9 +69,7 @@ module YellowTrack
     end
 
     def half_jamb
-      return unless set.is_a?(Bifold) && set.half_jamb
-
-      HalfJamb.new(set).to_h
+      HalfJamb.new(set).to_h if set.planted.positive?
     end
 
     # Sag of a head that carries the track, with all panels at its middle.
@@ -83,18 +81,7 @@ module YellowTrack
     def carried = set.weight * set.panels.length
 
     # Cuts of one framed panel.
-    def framed
-      panel = FramedPanel.of(set) or return
-      work_of_frame(panel)
-      panel.to_h
-    end
-
-    def work_of_frame(panel)
-      set.work.sum("prepare.framed.stiles", "Stile, with its horns", "height + 2 × horn", height: set.height, horn: FramedPanel::HORN.to_r,
-        why: "The horns are trimmed off after glue-up.")
-      set.work.sum("prepare.framed.rail", "Rail", "width − 2 × stile + 2 × tenon", width: set.width, stile: panel.stile, tenon: panel.tenon,
-        why: "Between the stiles; made tenons go into them.")
-    end
+    def framed = set.framed&.to_h
 
     def casing
       width = opening["casing.width"]

@@ -23,8 +23,14 @@ module YellowTrack
       "adjust and hand over" => ->(plan, _parts) { 20 + 6 * plan.set.labour[:adjusters] }
     }.freeze
 
+    # What the price of a small part is kept by, where it is not its name.
+    FITTINGS = {"track screws" => "screw", "hinges" => "hinge"}.freeze
+
     # Shares and sums that are set once: their usual values.
     USUAL = {"rate" => nil, "travel" => nil, "visits" => 3r, "waste" => 10r, "margin" => 15r, "round" => 5r}.freeze
+
+    # What a bar's price is kept by.
+    def self.bar_key(material, length) = "bar #{material} #{length.to_f}"
 
     attr_reader :materials, :labour
 
@@ -74,7 +80,7 @@ module YellowTrack
 
     # Bars have their prices at the rack.
     def bars_of(bars)
-      bars.map { |material, length, count| line("bar #{material} #{length.to_f}", "#{material}, #{length.to_f.round} mm", count, "bar") }
+      bars.map { |material, length, count| line(Price.bar_key(material, length), "#{material}, #{length.to_f.round} mm", count, "bar") }
     end
 
     def sheets
@@ -83,9 +89,8 @@ module YellowTrack
     end
 
     def fixings
-      screws = @openings.sum { |plan, _| plan.set.track.holes.length }
-      hinges = @openings.sum { |plan, _| plan.set.is_a?(Bifold) ? plan.set.hinges.length * plan.set.panels.length / 2 : 0 }
-      [line("screw", "track screws", screws, "each"), (line("hinge", "hinges", hinges, "each") if hinges.positive?)].compact
+      counts = @openings.map { |plan, _| plan.set.fittings }.reduce({}) { |all, one| all.merge(one) { |_, some, more| some + more } }
+      counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, "piece") if count.positive? }
     end
 
     # @return [Hash{String => Rational}] hours of each step

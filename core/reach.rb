@@ -19,48 +19,45 @@ module YellowTrack
 
     # @param stretches [Array<Stretch>] from left to right
     # @param width [Rational] of a panel
-    # @param jambs [Array(Rational, Rational)] the x of the two
+    # @param bounds [Array(Rational, Rational)] between what anything can be
+    #   clear: the run's ends, or on the wall the jambs
     # @param open [Array<Array(Numeric, Numeric)>, nil] what a set that does
     #   not lap opens, in place of what its stretches let
-    def initialize(stretches, width, jambs, open: nil)
+    def initialize(stretches, width, bounds, open: nil)
       @stretches = stretches
       @width = width
-      @jambs = jambs
+      @bounds = bounds
       @open = open
     end
 
-    # Every window that some position of the panels opens, between the jambs:
+    # Every window that some position of the panels opens, within the bounds:
     # [from, to], mm.
     def windows
       @windows ||= begin
         open = @open || @stretches.flat_map { |stretch| stretch.windows(@width) } + across
-        open.map { |window| clip(window, @jambs) }.uniq
+        open.map { |window| clip(window, @bounds) }.uniq
       end
     end
 
     # @return [Array(Numeric, Numeric)] the widest of them
     def widest = windows.max_by { |from, to| to - from }
 
-    # Each bay: whether it comes clear, and how much of it can.
+    # Each bay, clipped to the bounds: whether what is left of it comes clear,
+    # and how much of it can.
     #
     # @param bays [Array<Array(Rational, Rational)>] from and to of each
     # @param work [Working] the ledger to write in
     # @return [Array<Bay>]
     def bays(bays, work)
       bays.each_with_index.map do |(from, to), place|
-        seen = clip([from, to], @jambs)
-        asked = run ? clip(seen, run) : seen
+        asked = clip([from, to], @bounds)
         best = windows.map { |window| clip(asked, window) }.max_by { |left, right| right - left }
         reachable = best[1] - best[0] >= asked[1] - asked[0]
-        Bay.new(from:, to:, reachable:, widest: clear(work, place, reachable ? seen : best))
+        Bay.new(from:, to:, reachable:, widest: clear(work, place, reachable ? asked : best))
       end
     end
 
     private
-
-    # The run, whose bumpers no window can pass; nil for a set that does not
-    # lap.
-    def run = @open ? nil : [@stretches.first.from, @stretches.last.to]
 
     def clear(work, place, (left, right))
       work.sum("reach.bays.#{place + 1}.widest", "Clear of bay #{place + 1}", "most(right end − left end, 0)", left_end: left,

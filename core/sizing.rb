@@ -17,14 +17,21 @@ module YellowTrack
     # @param brief [Brief]
     # @param usual [String] the family's own fit
     # @param covering [Boolean] whether the set hangs on the wall
+    # @raise [NothingLeft] where there is too little to size a set to
     def initialize(brief, usual:, covering: false)
       @brief = brief
       @fit = brief.opening["fit"] || usual
       @covering = covering
       covering ? cover : fit_between
+      brief.leave(self, "sizing.width", "sizing.height")
     end
 
-    def plumb? = fit == "plumb"
+    # Whether the set is to hang plumb, inside the opening.
+    def plumb? = fit == "plumb" && !@covering
+
+    # Whether it can be sized plumb: a lean that is not known leaves the
+    # tightest width.
+    def between_plumb_lines? = plumb? && figures.leans_known?
 
     # Packing planned at a jamb, mm; none on the wall.
     def packing(side) = @covering ? 0r : @brief.opening["packing.#{side}"] || 0r
@@ -41,7 +48,7 @@ module YellowTrack
     def fit_between
       @start = (plumb? ? figures.plumb_start : 0r) + packing("left")
       @before_packing = plumb? ? figures.plumb_width : figures.tightest_width
-      @width = @brief.work.sum("sizing.width", "Sizing width, W", "sized to − left packing − right packing",
+      @width = @brief.work.sum("sizing.width", "Sizing width, W", "most(sized to − left packing − right packing, 0)",
         sized_to: before_packing, left_packing: packing("left"), right_packing: packing("right"),
         why: plumb? ? "Plumb: between two plumb lines." : "Follow: the tightest width; each panel is rocked to its jamb.")
       @height = checked_height || take("sizing.height", "Sizing height, H", figures.level_height, "A track is level.")
@@ -50,7 +57,7 @@ module YellowTrack
     # A check measurement under the track that is up tells more than the survey.
     def checked_height
       checks = @brief.survey.check or return
-      @brief.work.sum("sizing.height", "Sizing height, H", "least(checks) − covering", checks:, covering: figures.covering, from: :survey,
+      @brief.work.sum("sizing.height", "Sizing height, H", "most(least(checks) − covering, 0)", checks:, covering: figures.covering, from: :survey,
         why: "From the top of the track that is up to the floor, read at three places.")
     end
 

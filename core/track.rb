@@ -9,28 +9,30 @@ module YellowTrack
     LAST_WITHIN = 150 # the last hole no farther from it, or one more
     EXTRA_AT = 40 # where that one goes, from the cut end
 
-    attr_reader :length, :pieces, :mount_height, :packing, :floor_rail
+    # @return [Rational] x of its left end, from the left jamb's foot
+    attr_reader :start
+    # @return [Array<Rational>] from left to right, and where they are joined
+    attr_reader :pieces, :joints
+    # @return [Rational] its height above the datum, and the most packing over it
+    attr_reader :mount_height, :packing
+    # @return [Rational, nil] length of a rail on the floor below it
+    attr_reader :floor_rail
+    attr_reader :length
 
-    # @param kit [Kit]
-    # @param length [Rational]
-    # @param pieces [Array<Rational>] from left to right
-    # @param mount_height [Rational] above the datum
-    # @param packing [Rational] the most packing over the track
-    # @param floor_rail [Object, nil] what the plan says of a rail on the floor
-    def initialize(kit, length:, pieces:, mount_height:, packing:, floor_rail: nil)
-      @kit = kit
-      @length = length
-      @pieces = pieces
-      @mount_height = mount_height
-      @packing = packing
-      @floor_rail = floor_rail
+    # @param brief [Brief]
+    # @param start [Rational]
+    # @param pieces [Array<Rational>] that together are its length
+    def initialize(brief, start:, length:, pieces:, mount_height:, packing:, floor_rail: nil)
+      @kit = brief.kit
+      @start, @length, @pieces, @mount_height, @packing, @floor_rail = start, length, pieces, mount_height, packing, floor_rail
+      @joints = explain(brief)
       freeze
     end
 
-    def joints = pieces[..-2].each_with_object([]) { |piece, places| places << piece + (places.last || 0) }
+    def finish = start + length
 
     # Fixing holes of every piece.
-    def holes = [0r, *joints].zip(pieces).flat_map { |start, piece| piece_holes(piece).map { |place| start + place } }
+    def holes = [0r, *joints].zip(pieces).flat_map { |from, piece| piece_holes(piece).map { |place| from + place } }
 
     # The shortest stock length that a piece can be cut from, nil if none.
     def stock(piece) = @kit.fetch("track.stock").select { |stock| stock >= piece }.min
@@ -40,6 +42,25 @@ module YellowTrack
     end
 
     private
+
+    # Writes down how it is pieced and drilled.
+    #
+    # @return [Array<Rational>] the joints
+    def explain(brief)
+      brief.from_kit("track.first", "First hole")
+      brief.from_kit("track.pitch", "Hole to hole")
+      return [] if pieces.length < 2
+
+      pieces.each_with_index do |piece, place|
+        brief.work.given("track.pieces.#{place + 1}", "Piece #{place + 1}", piece, from: :handbook,
+          why: "Joints as even as can be, on the grain, clear of the ends and of every roller.")
+      end
+      pieces[..-2].each_with_index.with_object([]) { |(piece, place), joints| joints << joint(brief.work, place, joints.last || 0r, piece) }
+    end
+
+    def joint(work, place, before, piece)
+      work.sum("track.joints.#{place + 1}", "Joint #{place + 1}", "before + piece", before:, piece:, why: "From the track's left end.")
+    end
 
     # From the factory end; none near the cut end, one more where the last is
     # far from it.

@@ -24,11 +24,23 @@ module YellowTrack
 
       # The formula with its numbers put in, lengths as the printer writes
       # them. A sum of another unit is worked in millimetres.
-      def sum(printer = MILLIMETRES)
-        printer = MILLIMETRES unless length?
-        return written(value, printer) unless formula
+      def sum(printer = MILLIMETRES) = formula ? put_in(Formula.of(formula), printer) : written(value, told_by(printer))
 
-        Formula.of(formula).with(values) { |given| written(given, printer) }
+      # The same in short, as a person says it: rounding to a grain and "not
+      # under nothing" left out, "least of" for least(…).
+      def short(printer = MILLIMETRES)
+        return written(value, told_by(printer)) unless formula
+
+        put_in(Formula.of(formula).inner, printer).gsub(/\b(least|most)\(([^()]*)\)/, '\1 of \2')
+      end
+
+      # What it comes to, as it stands at the end of its sum.
+      #
+      # @return [String] "919.0", "36.063 = 36 1/16", "51.2 %", "17.1 kg"
+      def result(printer = MILLIMETRES)
+        return printer.result(value) if length?
+
+        (unit == "") ? "#{(value * 100).to_f.round(1)} %" : "#{value.to_f.round(1)} #{unit}"
       end
 
       def length? = unit == "mm"
@@ -43,16 +55,20 @@ module YellowTrack
 
       private
 
+      def told_by(printer) = length? ? printer : MILLIMETRES
+
+      def put_in(formula, printer) = formula.with(values) { |given| written(given, told_by(printer)) }
+
       def written(given, printer)
         case given
-        when Plain then "#{MILLIMETRES.exact(given.number)}#{given.suffix}"
+        when Plain then "#{MILLIMETRES.term(given.number)}#{given.suffix}"
         when Integer then given.to_s
-        else printer.exact(given)
+        else printer.term(given)
         end
       end
     end
 
-    MILLIMETRES = Length::Printer.new(:mm, 1r / 10)
+    MILLIMETRES = Length::Printer.derived(:mm)
 
     # A value as a formula takes it.
     def self.bare(value) = value.is_a?(Plain) ? value.number : value

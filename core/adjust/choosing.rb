@@ -15,16 +15,12 @@ module YellowTrack
       end
 
       # Of one hanger alone the one that leaves the tops most level, else the
-      # jamb's; of both, split as evenly as their ranges allow.
+      # jamb's; of both, split as evenly as every limit allows.
       #
       # @return [Move, nil] nil where none closes all of it
       def best
         single = alone.select { |one| @limits.stops(one.left, one.right).empty? }
-        return single.min_by.with_index { |one, place| [unlevel(one), place] } if single.any?
-
-        shift = @limits.shift(-@wanted / 2, @wanted / 2)
-        both = shift && Move.new(which: "both", left: -@wanted / 2 + shift, right: @wanted / 2 + shift)
-        both if both && @limits.stops(both.left, both.right).empty?
+        single.any? ? single.min_by.with_index { |one, place| [unlevel(one), place] } : both
       end
 
       # The most of it that whole steps can do within every limit.
@@ -54,6 +50,17 @@ module YellowTrack
       end
 
       private
+
+      # Each takes a share of it, from none to all, so that they are never turned
+      # the same way.
+      def both
+        half = @wanted / 2
+        least, most = @limits.room(-half, half).zip([-half.abs, half.abs]).then { |low, high| [low.max, high.min] }
+        return if least > most + Limits::NEARLY
+
+        shift = 0.clamp(least, [least, most].max)
+        Move.new(which: "both", left: shift - half, right: shift + half)
+      end
 
       # The jamb's hanger alone, and the far one alone the other way.
       def alone

@@ -5,6 +5,7 @@ module YellowTrack
     # What stops a hung panel's hangers: the adjusters' range, the floor, and
     # the head or the channel above.
     class Limits
+      NEARLY = 1e-9 # mm: what sums of fractions and shares can be out by
       HEAD_CLEAR = 2 # mm of a kit's head room that are kept
 
       # @param kit [Kit]
@@ -31,13 +32,6 @@ module YellowTrack
       # @return [Array<String>]
       def stops(left, right) = bounds(left, right).reject { |_, value, least, most| within?(value, least, most) }.map(&:first).uniq
 
-      # The least that both hangers have to be shifted by for a change to stay in
-      # their range; nil where no shift does.
-      def shift(left, right)
-        least, most = span(range(left, right))
-        (least <= most + 1e-9) ? 0.clamp(least, [least, most].max) : nil
-      end
-
       # Between what both hangers may be shifted for a change to break nothing.
       #
       # @return [Array(Numeric, Numeric)] least and most; the least is the
@@ -50,7 +44,7 @@ module YellowTrack
       def over(left, right)
         bounds(left, right).each_with_object({}) do |(code, value, least, most), found|
           by = [least - value, value - most].max
-          found[code] = [found[code] || 0, by].max if by > 1e-9
+          found[code] = [found[code] || 0, by].max if by > NEARLY
         end
       end
 
@@ -61,7 +55,7 @@ module YellowTrack
         bounds.reduce([-Float::INFINITY, Float::INFINITY]) { |(low, high), (_, value, from, to)| [[low, from - value].max, [high, to - value].min] }
       end
 
-      def within?(value, least, most) = value >= least - 1e-9 && value <= most + 1e-9
+      def within?(value, least, most) = value >= least - NEARLY && value <= most + NEARLY
 
       # Each limit: its code, where the change comes to, and between what it
       # has to stay.

@@ -10,15 +10,15 @@ module YellowTrack
       # How much more the right one rises.
       def turn = right - left
 
-      # In whole steps of both hangers. What they differ by is what turns the
-      # panel, so that is what is rounded.
+      # In whole steps of both hangers: what they differ by turns the panel, so
+      # that is rounded first; then the left one's share, and the right one takes
+      # what is left. A half goes away from 0 (handbook 8, "Which adjuster").
       #
       # @param step [Numeric] mm
       # @return [Hash{Symbol => Integer}]
       def counts(step)
-        exact_left, exact_right = left / step, right / step
-        apart = (exact_right - exact_left).round
-        first = [exact_left.floor, exact_left.ceil].min_by { |count| [(count - exact_left).abs, (count + apart - exact_right).abs].max }
+        apart = (turn / step).round
+        first = (left / step).round
         {left: first, right: first + apart}
       end
     end

@@ -2,14 +2,24 @@
 
 module YellowTrack
   module Adjust
-    # A hung slider at its jamb: three gaps, two hangers.
+    # A hung slider at its jamb: three gaps, two hangers. Its sums are written
+    # down as they are worked out.
     class Slider
       SIDES = %i[left right].freeze
 
+      # What raising the right hanger more than the left one does to the taper,
+      # by the jamb where it is read (handbook 8, "Reading a hung slider").
+      RISE = {"left" => "(top − bottom) × spacing ÷ height", "right" => "(bottom − top) × spacing ÷ height"}.freeze
+      AFTER = {"left" => "taper − turned × height ÷ spacing", "right" => "taper + turned × height ÷ spacing"}.freeze
+
+      # @return [Working] its sums
+      attr_reader :work
       # @return [Numeric] τ, top less bottom
       attr_reader :taper
       # @return [Numeric] middle less the mean of the others
       attr_reader :bow
+      # @return [Numeric] S, between the hangers
+      attr_reader :spacing
       # @return [Move, nil] the one to make; nil where the gaps are even, or
       #   none fits
       attr_reader :move
@@ -39,30 +49,27 @@ module YellowTrack
       # @param per_turn [Numeric, nil] the real figure, where it was learnt
       # @param inset [Numeric, nil] r, where it is not the kit's
       def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {}, even: EVEN, per_turn: nil, inset: nil)
-        @kit, @jamb, @width, @height, @at, @bumper = kit, jamb, width, height, at, bumper
-        @inset = inset || kit.fetch("inset.design")
-        @top, @middle, @bottom = gaps.values_at("top", "middle", "bottom")
-        @limits = Limits.new(kit, at, spacing:, inset: @inset, width:, floor:, engagement:)
+        @kit, @jamb, @height, @bumper, @gaps, @tops = kit, jamb, height, bumper, gaps.transform_keys(&:to_sym), tops.compact
+        inset ||= kit.fetch("inset.design")
+        @spacing = width - 2 * inset
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
-        @taper = @top - @bottom
-        @bow = @middle - (@top + @bottom)/2r
-        @tops = tops.compact
-        @choosing = Choosing.new(@limits, wanted: -sign * taper * spacing / height, jamb:, tops: @tops)
+        @work = Working.new
+        read
+        @limits = Limits.new(kit, at, spacing:, inset:, width:, floor:, engagement:)
+        @choosing = Choosing.new(@limits, wanted: rise, jamb:, tops: @tops)
         decide(even)
+        @work.freeze
         freeze
       end
 
       # Whether its adjusters go by a slot's scale, not by turns.
       def slot? = Adjust.slot?(@kit)
 
-      # @return [Numeric] S, between the hangers
-      def spacing = @width - 2 * @inset
-
       # How the jamb's taper is seen at a right jamb: raising the right hanger
       # adds to it there.
       #
       # @return [Numeric]
-      def taper_at_right = Adjust.taper_at_right(@jamb, {"top" => @top, "bottom" => @bottom})
+      def taper_at_right = (@jamb == "right") ? taper : -taper
 
       # Whether the gaps differ by no more than they may.
       def even? = codes.include?("adjust.done")
@@ -75,8 +82,17 @@ module YellowTrack
       # @return [Move, nil]
       def advice = move || part
 
-      # Quarter turns of a hanger, rounded the way that leaves the least taper;
-      # nil for a slot.
+      # Which hangers are turned, by the quarters.
+      #
+      # @return ["jamb", "far", "both", nil]
+      def which
+        turned = SIDES.reject { |side| slot? || quarters.fetch(side).zero? }
+        return advice.which unless advice.which == "both" && turned.length == 1
+
+        (turned.first.to_s == @jamb) ? "jamb" : "far"
+      end
+
+      # Turns of a hanger, in quarters; nil for a slot.
       #
       # @return [Rational, nil]
       def turns(side) = (slot? || advice.nil?) ? nil : quarters.fetch(side.to_sym).abs.to_r / QUARTER
@@ -84,7 +100,7 @@ module YellowTrack
       # Which way it is turned; nil for not at all.
       #
       # @return ["clockwise", "anticlockwise", nil]
-      def turn(side) = (turns(side) || 0).zero? ? nil : Adjust.way(@kit, advice.by(side))
+      def turn(side) = (turns(side) || 0).zero? ? nil : Adjust.way(@kit, quarters.fetch(side.to_sym))
 
       # How far a lower corner goes by the move, exactly.
       def corner(side) = @limits.corner(side, advice.left, advice.right)
@@ -125,10 +141,19 @@ module YellowTrack
 
       # The gaps after any turning of the hangers, the panel rolled home.
       def gaps_after(left, right)
-        tapered = taper + sign * (right - left) * @height / spacing
+        tapered = Formula.of(AFTER.fetch(@jamb)).value(after(right - left))
         gaps = {"top" => tapered, "middle" => tapered/2r + bow, "bottom" => 0}
         home = @bumper - gaps.values.min
         gaps.transform_values { |gap| gap + home }
+      end
+
+      # What stays of the taper after a turning, with its sum.
+      #
+      # @param work [Working] the ledger to write in
+      # @param turned [Numeric] mm that the right hanger rises above the left
+      # @return [Numeric] mm
+      def left_over(work, turned)
+        work.sum("adjust.left_over", "Taper then", AFTER.fetch(@jamb), **after(turned), why: "By the turns as rounded; the panel rolled home.")
       end
 
       # The move file's answer.
@@ -136,22 +161,41 @@ module YellowTrack
 
       private
 
-      # Raising the right hanger closes a taper at a right jamb, opens it at a
-      # left one.
-      def sign = (@jamb == "right") ? 1 : -1
+      def after(turned) = {taper:, turned:, height: @height, spacing:}
+
+      def read
+        @taper = @work.sum("adjust.taper", "Taper, τ", "top − bottom", **@gaps.slice(:top, :bottom),
+          why: "How far from parallel the edge stands to the jamb.")
+        @bow = @work.sum("adjust.bow", "Bow", "middle − (top + bottom) ÷ 2", **@gaps, why: "No screw takes it out.")
+      end
+
+      # uR − uL: how much more the right hanger has to rise.
+      def rise
+        @work.sum("adjust.rise", "Right hanger to rise above the left", RISE.fetch(@jamb), **@gaps.slice(:top, :bottom), spacing:, height: @height,
+          why: "Raising one hanger turns the panel by that over their spacing.")
+      end
 
       def decide(even)
-        gaps = [@top, @middle, @bottom]
+        gaps = @gaps.values_at(:top, :middle, :bottom)
         done = gaps.max - gaps.min <= even
         @move = done ? nil : @choosing.best
         @part = (done || @move) ? nil : @choosing.most(Adjust.step(@kit, per_turn))
         @codes = [("adjust.done" if done), ("adjust.bow" if !done && bowed?), *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
+        SIDES.each { |side| explain_turns(side) } if advice && !slot?
+      end
+
+      def explain_turns(side)
+        by = advice.by(side).abs
+        return if by.zero?
+
+        @work.sum("adjust.turns.#{side}", "Turns of the #{side} hanger", "rise ÷ per turn", rise: by, per_turn:, unit: "turns",
+          why: "Turned in quarters: what both differ by is rounded first.")
       end
 
       def quarters = advice.counts(per_turn / QUARTER)
 
       def move_to_h
-        {which: move.which, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right), expected:,
+        {which:, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right), expected:,
          **(slot? ? {} : {turns: SIDES.to_h { |side| [side, turns(side)] }, turn: SIDES.to_h { |side| [side, turn(side)] }})}
       end
     end

@@ -34,7 +34,7 @@ module YellowTrack
       end
 
       check "bifold.setback", :stop do |set|
-        set.half_jamb && set.setback < SETBACK && ["The half jamb stands #{len(set.setback)} before the panels: the pivot will bind.",
+        set.half_jamb && set.terms.setback < SETBACK && ["The half jamb stands #{len(set.terms.setback)} before the panels: the pivot will bind.",
           "Set it #{len(SETBACK)} or more in front."]
       end
 
@@ -69,14 +69,14 @@ module YellowTrack
 
       check "bifold.strike", :stop do |set|
         clearance = set.fold.strike_clearance
-        clearance && set.setback >= SETBACK && clearance < Gaps::MARGIN - NOTHING && [
+        clearance && set.terms.setback >= SETBACK && clearance < Gaps::MARGIN - NOTHING && [
           "The half jamb at the strike is in the lead panel's way: #{len([clearance, 0].max)} is left and it takes #{len(Gaps::MARGIN)}.",
           "A thinner strip at the strike, or more lead gap."
         ]
       end
 
       check "bifold.wide", :watch do |set|
-        gap = set.gaps.lead || set.gaps.meet
+        gap = set.gaps.last
         gap > WIDE && ["The #{set.two_pairs? ? "meet" : "lead"} gap comes out at #{len(gap)}.", "Pack the jamb, or make the panels wider."]
       end
 
@@ -123,14 +123,14 @@ module YellowTrack
       def trim(set, needed)
         return "" unless set.opening["width"]
 
-        short = needed - (set.gaps.lead || set.gaps.meet)
+        short = needed - set.gaps.last
         "Trim #{len(short)} in all off the free stiles, evenly on both edges. "
       end
 
       # Pivot jambs that lean in further than the turn leaves room for, of a
       # set that follows them.
       def leaning_in(set)
-        return {} if set.sizing.plumb?
+        return {} if set.sizing.between_plumb_lines?
 
         room = set.gaps.side - set.gaps.least_corner + Gaps::MARGIN
         pivot_sides = set.two_pairs? ? %i[left right] : [set.hand.to_sym]

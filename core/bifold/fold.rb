@@ -20,13 +20,18 @@ module YellowTrack
       attr_reader :guide_travel
       # @return [Float] least distance over the fold, mm
       attr_reader :pinch
+      # @return [Rational] a, from the jamb to the pivot, mm
+      attr_reader :pivot_place
 
-      # @param set [Bifold] with its gaps
-      def initialize(set)
-        @set = set
-        @pair = Pair.new(width: set.width, thickness: set.thickness, hinge_gap: set.hinge_gap, pivot_inset: set.pivot_inset,
-          lead_inset: set.lead_inset)
-        @angle = [set.kit.fetch("fold").to_f, @pair.last_angle - BEFORE_STUCK].min.clamp(0.0, 90.0)
+      # @param work [Working]
+      # @param terms [Terms]
+      # @param gaps [Gaps]
+      # @param sizing [Sizing]
+      def initialize(work, terms, gaps, sizing)
+        @work, @terms, @gaps, @sizing = work, terms, gaps, sizing
+        @pair = Pair.new(width: gaps.width, thickness: terms.thickness, hinge_gap: terms.hinge_gap, pivot_inset: terms.pivot_inset,
+          lead_inset: terms.lead_inset)
+        @angle = [terms.widest_fold.to_f, @pair.last_angle - BEFORE_STUCK].min.clamp(0.0, 90.0)
         @poses = poses
         figures
       end
@@ -45,17 +50,15 @@ module YellowTrack
 
       # Least distance from the lead panel's front face to the strip at the
       # strike, over the fold, mm; nil where there is none.
-      def strike_clearance = (@set.half_jamb && !@set.two_pairs?) ? nearest { |pose| strip_at_strike(pose) } : nil
+      def strike_clearance = (terms.half_jamb && !terms.two_pairs?) ? nearest { |pose| strip_at_strike(pose) } : nil
 
       def to_h = {angle:, projection:, clear:, guide_travel:, pinch:}
 
       private
 
-      def gaps = @set.gaps
+      attr_reader :work, :terms, :gaps
 
-      def work = @set.work
-
-      def thickness = @set.thickness.to_f
+      def thickness = terms.thickness.to_f
 
       # The poses first looked at, from closed to the widest fold.
       def poses
@@ -65,8 +68,8 @@ module YellowTrack
 
       def figures
         @pivot_place = work.sum("pivots.place", "Pivot from the jamb, a", "side gap + inset", side_gap: gaps.side,
-          inset: @set.pivot_inset, why: "At mid thickness, top and bottom plumb above each other.")
-        @projection = work.sum("fold.projection", "Into the room", "furthest − thickness ÷ 2", thickness: @set.thickness,
+          inset: terms.pivot_inset, why: "At mid thickness, top and bottom plumb above each other.")
+        @projection = work.sum("fold.projection", "Into the room", "furthest − thickness ÷ 2", thickness: terms.thickness,
           furthest: -nearest { |pose| -pose.corners.map(&:last).max },
           why: "The furthest any corner gets over the whole fold, from the closed front face.")
         @clear = opened
@@ -79,12 +82,12 @@ module YellowTrack
       end
 
       def opened
-        if @set.two_pairs?
-          return work.sum("fold.clear", "Clear opening", "width − 2 × stack", width: @set.sizing.width, stack:,
+        if terms.two_pairs?
+          return work.sum("fold.clear", "Clear opening", "most(width − 2 × stack, 0)", width: @sizing.width, stack:,
             why: "Between the two stacks.")
         end
 
-        work.sum("fold.clear", "Clear opening", "width − stack − strip", width: @set.sizing.width, stack:, strip: @set.half_jamb || 0r,
+        work.sum("fold.clear", "Clear opening", "most(width − stack − strip, 0)", width: @sizing.width, stack:, strip: terms.half_jamb || 0r,
           why: "From the stack's innermost corner to the other jamb, or the strip planted on it.")
       end
 
@@ -94,29 +97,29 @@ module YellowTrack
       end
 
       def strip_at_pivot
-        return unless @set.half_jamb
+        return unless terms.half_jamb
 
-        beyond = (@pivot_place - @set.half_jamb).to_f
+        beyond = (@pivot_place - terms.half_jamb).to_f
         nearest { |pose| from_strip(beyond, pose.theta) }
       end
 
       # Of a panel's front face from the strip's inner back corner.
       def from_strip(beyond, angle)
-        beyond * Math.sin(angle) + (thickness / 2 + @set.setback) * Math.cos(angle) - thickness / 2
+        beyond * Math.sin(angle) + (thickness / 2 + terms.setback) * Math.cos(angle) - thickness / 2
       end
 
       def at_the_lead
-        return nearest { |pose| apart(pose) } if @set.two_pairs?
+        return nearest { |pose| apart(pose) } if terms.two_pairs?
 
-        [nearest { |pose| @set.sizing.width - @pivot_place - pose.lead_corners.map(&:first).max }, strike_clearance].compact.min
+        [nearest { |pose| @sizing.width - @pivot_place - pose.lead_corners.map(&:first).max }, strike_clearance].compact.min
       end
 
       # Between two leads that are opened together.
-      def apart(pose) = @set.sizing.width - 2 * (@pivot_place + pose.lead_corners.map(&:first).max)
+      def apart(pose) = @sizing.width - 2 * (@pivot_place + pose.lead_corners.map(&:first).max)
 
       def strip_at_strike(pose)
         travelled = @poses.first.pin.first - pose.pin.first
-        from_strip((gaps.lead + @set.lead_inset - @set.half_jamb + travelled).to_f, pose.phi)
+        from_strip((gaps.lead + terms.lead_inset - terms.half_jamb + travelled).to_f, pose.phi)
       end
 
       # The least that a measure comes to over the fold: the least pose of

@@ -5,58 +5,67 @@ module YellowTrack
     # Wheels on a floor rail carry; a channel at the head steadies
     # (handbook 4).
     class BottomRolling < Support
-      # @return [Rational] how far a panel reaches into the channel, mm
-      attr_reader :engagement
-      # @return [Rational] room left when a panel is lifted in, mm
-      attr_reader :lift_room
+      # Heights of panels that stand on a rail and reach into a channel; mm.
+      class Standing < Heights
+        # @return [Rational] how far a panel reaches into the channel
+        attr_reader :engagement
+        # @return [Rational] room left when a panel is lifted in
+        attr_reader :lift_room
+
+        # Hp, the engagement e' and the lift room.
+        #
+        # @param brief [Brief]
+        # @param sizing [Sizing]
+        # @raise [NothingLeft]
+        def initialize(brief, sizing)
+          @brief = brief
+          @carried = {level_height: sizing.height, base_strip: brief.opening["base_strip"] || 0r, channel: kit("channel"), wheels: kit("height")}
+          super(brief, sizing, height: panel_height, gap: under_panels)
+          @engagement = come_out
+          @lift_room = brief.work.sum("lift_room", "Lift room", "channel − engagement − lip", channel: kit("channel"), engagement:,
+            lip: kit("lip"), why: "What is left when the panel is lifted over the rail's lip, adjusters at mid.")
+        end
+
+        # Engagement with the panel let right down.
+        def engagement_at_worst = engagement - @brief.kit.fetch("adjust.down")
+
+        private
+
+        def kit(key) = @brief.kit.fetch("rail.#{key}")
+
+        def panel_height
+          @brief.work.sum("panels.height", "Panel height, Hp",
+            "down(level height − base strip − channel + engagement − wheels, grain)", **@carried,
+            engagement: @brief.from_kit("rail.engagement.design", "Engagement, e"), grain: @brief.grain,
+            why: "Rounded down to the grain; the left-over comes off the engagement.")
+        end
+
+        def under_panels
+          @brief.work.sum("gap", "Under the panels", "base strip + wheels", **@carried.slice(:base_strip, :wheels), why: "A level rail carries them.")
+        end
+
+        def come_out
+          @brief.work.sum("engagement", "Engagement as it comes out, e'", "height + channel + wheels − (level height − base strip)",
+            **@carried, height:, why: "How far the panel reaches into the channel, wheels at mid-range.")
+        end
+      end
 
       def guided? = false
 
-      # Works out Hp, the engagement e' and the lift room, mm.
-      def measure
-        @height = work.sum("panels.height", "Panel height, Hp",
-          "down(level height − base strip − channel + engagement − wheels, grain)", **carried,
-          engagement: brief.from_kit("rail.engagement.design", "Engagement, e"), grain: brief.grain,
-          why: "Rounded down to the grain; the left-over comes off the engagement.")
-        @gap = work.sum("gap", "Under the panels", "base strip + wheels", base_strip:, wheels: kit("height"),
-          why: "A level rail carries them.")
-        @floor_gap = FloorGap.new(brief, brief.figures.finished_floor + gap)
-        engage
-      end
+      def carried_by = "bottom"
 
-      # Engagement with the panel let right down, mm.
-      def engagement_at_worst = engagement - set.kit.fetch("adjust.down")
+      def engagement_of(heights) = heights.engagement
+
+      # @return [Standing]
+      def heights(sizing) = Standing.new(brief, sizing)
 
       # @return [Track] the channel at the head, and the rail on the floor
-      def track
-        set.between_jambs(floor_rail:) { |start| resting_rollers(start) }
+      def track(set)
+        maker = Track::Maker.new(brief, set.sizing)
+        at_head(set, maker, floor_rail: maker.floor_rail)
       end
 
-      def parts = {**depth_parts, engagement:, lift_room:}
-
-      private
-
-      def base_strip = brief.opening["base_strip"] || 0r
-
-      def kit(key) = set.kit.fetch("rail.#{key}")
-
-      def carried = {level_height: set.sizing.height, base_strip:, channel: kit("channel"), wheels: kit("height")}
-
-      def engage
-        @engagement = work.sum("engagement", "Engagement as it comes out, e'",
-          "height + channel + wheels − (level height − base strip)", **carried, height:,
-          why: "How far the panel reaches into the channel, wheels at mid-range.")
-        @lift_room = work.sum("lift_room", "Lift room", "channel − engagement − lip", channel: kit("channel"), engagement:,
-          lip: kit("lip"), why: "What is left when the panel is lifted over the rail's lip, adjusters at mid.")
-      end
-
-      def floor_rail
-        work.sum("track.floor_rail", "Floor rail",
-          "down(width at the floor − left packing − right packing − 2 × end clearance, grain)",
-          width_at_the_floor: brief.survey["widths.bottom"], left_packing: set.sizing.packing("left"),
-          right_packing: set.sizing.packing("right"), end_clearance: set.kit["track.end_clearance"] || 0r, grain: brief.grain,
-          why: "Cut one end only, like the channel above it.")
-      end
+      def parts(set) = {**super, engagement: set.heights.engagement, lift_room: set.heights.lift_room}
     end
   end
 end

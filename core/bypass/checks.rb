@@ -65,12 +65,12 @@ module YellowTrack
 
       check "bypass.inset", :stop do |set|
         least = set.kit.fetch("inset.least")
-        if set.inset < least
-          next ["Rollers #{len(set.inset)} from the edge; the kit's least is #{len(least)}.",
+        if set.rollers.inset < least
+          next ["Rollers #{len(set.rollers.inset)} from the edge; the kit's least is #{len(least)}.",
             "Set them at #{len(least)} or more."]
         end
 
-        set.spacing < set.width / 3 && ["Rollers only #{len(set.spacing)} apart on a panel of #{len(set.width)}.",
+        set.rollers.spacing < set.width / 3 && ["Rollers only #{len(set.rollers.spacing)} apart on a panel of #{len(set.width)}.",
           "Set them farther apart: a third of the width at least."]
       end
 
@@ -81,7 +81,7 @@ module YellowTrack
       end
 
       check "bypass.gap.least", :stop do |set|
-        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.kit["gap.least"], "along the travel", set.support.gap)
+        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.kit["gap.least"], "along the travel", set.gap)
       end
 
       check "bypass.gap.most", :watch do |set|
@@ -89,17 +89,17 @@ module YellowTrack
       end
 
       check "bypass.engage", :stop do |set|
-        next unless set.support.is_a?(BottomRolling)
+        next unless set.engagement
 
-        worst, least = set.support.engagement_at_worst, set.kit.fetch("rail.engagement.least")
+        worst, least = set.heights.engagement_at_worst, set.kit.fetch("rail.engagement.least")
         worst < least && ["Let right down, a panel reaches #{len(worst)} into the channel; the least is #{len(least)}.",
           "Plan more engagement, or a deeper channel."]
       end
 
       check "bypass.lift", :stop do |set|
-        next unless set.support.is_a?(BottomRolling)
+        next unless set.engagement
 
-        room = set.support.lift_room
+        room = set.heights.lift_room
         room.negative? && ["The panel cannot be lifted over the rail's lip: #{len(-room)} too little room.",
           "Plan less engagement."]
       end
@@ -126,7 +126,7 @@ module YellowTrack
       end
 
       check "bypass.cover", :stop do |set|
-        next unless set.support.covers?
+        next unless set.covers?
 
         left, right = -set.panels.first.x, set.panels.last.right - set.sizing.width
         least = [left, right].min
@@ -135,7 +135,7 @@ module YellowTrack
       end
 
       check "bypass.studs", :note do |set|
-        set.support.covers? && !set.support.studs.listed? && ["No studs listed: no verdict on the rail's holes.",
+        set.covers? && !set.studs.listed? && ["No studs listed: no verdict on the rail's holes.",
           "Find the studs and list their centres."]
       end
 
@@ -154,16 +154,16 @@ module YellowTrack
       end
 
       check "bypass.standoff", :note do |set|
-        next unless set.support.covers?
+        next unless set.covers?
 
-        packing = set.support.standoff
+        packing = set.heights.standoff
         packing.positive? && ["The wall stands proud: pack #{len(packing)} behind the rail.", "Pack it along its whole length."]
       end
 
       check "bypass.parking", :stop do |set|
-        next unless set.support.covers?
+        next unless set.covers?
 
-        short = set.support.parking.select { |side, needed| (free = set.brief.survey["beside.#{side}"]) && free < needed }
+        short = set.parking.select { |side, needed| (free = set.brief.survey["beside.#{side}"]) && free < needed }
         next if short.empty?
 
         says = short.map { |side, needed| "#{len(set.brief.survey["beside.#{side}"])} of free wall at the #{side}; it takes #{len(needed)}." }
@@ -171,7 +171,7 @@ module YellowTrack
       end
 
       check "bypass.header", :watch do |set|
-        set.support.covers? && set.support.studs.header_board? && ["The rail's holes miss the studs.",
+        set.covers? && set.studs.header_board? && ["The rail's holes miss the studs.",
           "Fit a header board over the studs first; screw the rail to it anywhere."]
       end
 

@@ -17,10 +17,12 @@ module YellowTrack
       # @return [Rational, nil] wood left at each side of it in the bottom rail
       attr_reader :wood
 
-      # @param set [Bypass] with its panels placed
-      def initialize(set)
-        @set = set
-        @places = set.support.guide_places
+      # @param brief [Brief]
+      # @param heights [Heights]
+      # @param places [Array<Rational>]
+      # @param thickness [Rational] of a panel
+      def initialize(brief, heights, places:, thickness:)
+        @brief, @heights, @places, @thickness = brief, heights, places, thickness
         groove if groove?
       end
 
@@ -29,19 +31,19 @@ module YellowTrack
       # no groove without a fin on the kit sheet.
       #
       # @return [String]
-      def kind = fin? ? @set.opening["guide"] || @set.kit["guide.kind"] : "side"
+      def kind = fin? ? opening["guide"] || kit["guide.kind"] : "side"
 
       # Whether the panels run on a fin in a groove.
       def groove? = kind == "groove"
 
       # How far a fin reaches into its groove where it reaches least; nil
       # without one.
-      def reach = groove? ? places.map { |x| fin_height - @set.support.floor_gap.at(x) }.min : nil
+      def reach = groove? ? places.map { |x| fin_height - @heights.floor_gap.at(x) }.min : nil
 
       # Strips to glue on both faces of a bottom rail that is thinner than the
       # stiles, so that side guides do not catch; nil where none are needed.
       def strips
-        stile, rail = @set.opening["stile_thickness"], @set.opening["rail_thickness"]
+        stile, rail = opening["stile_thickness"], opening["rail_thickness"]
         (stile && rail && !groove? && stile > rail) ? (stile - rail) / 2 : nil
       end
 
@@ -49,19 +51,23 @@ module YellowTrack
 
       private
 
-      def fin? = @set.kit["guide.width"] && @set.kit["guide.height"]
+      def opening = @brief.opening
 
-      def fin_height = @set.kit.fetch("guide.height")
+      def kit = @brief.kit
+
+      def fin? = kit["guide.width"] && kit["guide.height"]
+
+      def fin_height = kit.fetch("guide.height")
 
       def groove
-        @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.", fin: @set.kit.fetch("guide.width"), play: PLAY)
+        @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.", fin: kit.fetch("guide.width"), play: PLAY)
         @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare", "The fin's height is from the floor up.",
-          fin_height:, least_gap: @set.kit.fetch("gap.least"), spare: SPARE)
+          fin_height:, least_gap: kit.fetch("gap.least"), spare: SPARE)
         @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2", "At each side, in the thinnest part of the bottom rail.",
-          rail: @set.opening["rail_thickness"] || @set.thickness, groove: groove_width)
+          rail: opening["rail_thickness"] || @thickness, groove: groove_width)
       end
 
-      def sum(key, title, formula, why, **values) = @set.work.sum("guides.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why, **values) = @brief.work.sum("guides.#{key}", title, formula, why:, **values)
     end
   end
 end

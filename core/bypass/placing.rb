@@ -6,18 +6,19 @@ module YellowTrack
     # it (handbook 4). Closed panels fill the run exactly: the last right edge
     # lands on its end.
     class Placing
-      # @param set [Bypass] measured
-      def initialize(set)
+      # @param set [Bypass] with its run, widths, heights and rollers
+      # @param stretches [Stretches]
+      def initialize(set, stretches)
         @set = set
         @brief = set.brief
+        @stretches = stretches
       end
 
       # @return [Array<Panel>] from the left
       def panels
-        lefts = closed
-        travels = @set.pattern.stretches.zip(@set.stretches).flat_map { |places, stretch| travels(places, stretch) }
-        lefts.each_with_index.map do |left, place|
-          panel(place, left, @set.support.slides_clear(place, left) || travels[place])
+        travels = @stretches.travels
+        closed.each_with_index.map do |left, place|
+          panel(place, left, @set.support.cleared(place, left, @set.width, @set.sizing) || travels[place])
         end
       end
 
@@ -34,11 +35,11 @@ module YellowTrack
       def first
         return single if @set.pattern.panels == 1 && @set.opens == "right"
 
-        @brief.work.given("panels.A.x", "Left edge of A", @set.run_start, from: :survey, why: "Where the run starts.")
+        @brief.work.given("panels.A.x", "Left edge of A", @set.run.start, from: :survey, why: "Where the run starts.")
       end
 
       def single
-        @brief.work.sum("panels.A.x", "Left edge of A", "run end − width", run_end: @set.run_end, width: @set.width,
+        @brief.work.sum("panels.A.x", "Left edge of A", "run end − width", run_end: @set.run.finish, width: @set.width,
           why: "Its edge on the side it opens to stands at the full cover.")
       end
 
@@ -56,26 +57,15 @@ module YellowTrack
         @brief.work.sum("panels.#{Family::NAMES[place]}.x", "Left edge of #{Family::NAMES[place]}", formula, **rest)
       end
 
-      # Left edges a panel can go to, its neighbours of the lane pushed away.
-      #
-      # @return [Array<Array(Rational, Rational)>] a panel of the stretch each
-      def travels(places, stretch)
-        lanes = @set.pattern.lanes[places]
-        lanes.each_with_index.map do |lane, place|
-          before, after = lanes[...place].count(lane), lanes[place + 1..].count(lane)
-          [stretch.from + before * @set.width, stretch.to - (after + 1) * @set.width]
-        end
-      end
-
       def panel(place, left, travel)
         name = Family::NAMES[place]
         Panel.new(name:, lane: @set.pattern.lanes[place], x: left, width: @set.width, height: @set.height,
-          thickness: @set.thickness, weight: @set.weight, hands: @set.hands, rollers: [@set.inset, @set.width - @set.inset], travel:,
+          thickness: @set.thickness, weight: @set.weight, hands: @set.hands, rollers: @set.rollers.places, travel:,
           gap: gap("panels.#{name}.gap", "Gap under #{name} closed", [left, left]),
           travel_gap: gap("panels.#{name}.travel_gap", "Gap under #{name} over its travel", travel)).freeze
       end
 
-      def gap(key, title, (from, to)) = @set.support.floor_gap.between(key, title, from, to + @set.width)
+      def gap(key, title, (from, to)) = @set.floor_gap.between(key, title, from, to + @set.width)
     end
   end
 end

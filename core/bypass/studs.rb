@@ -10,18 +10,17 @@ module YellowTrack
 
       # @param studs [Array<Rational>, nil] centres, from the left jamb's foot
       # @param rail [Track]
-      # @param start [Rational] x of the rail's left end
-      def initialize(studs, rail, start)
+      def initialize(studs, rail)
         @studs = studs || []
         @rail = rail
-        @start = start
+        freeze
       end
 
       def listed? = @studs.any?
 
       # Places of the holes that serve, from the rail's left end.
       def serving
-        @rail.holes.select { |hole| @studs.any? { |stud| (stud - @start - hole).abs <= WITHIN } }
+        @rail.holes.select { |hole| @studs.any? { |stud| (stud - @rail.start - hole).abs <= WITHIN } }
       end
 
       # @return [Boolean, nil] nil while no studs are listed

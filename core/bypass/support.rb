@@ -3,19 +3,16 @@
 module YellowTrack
   class Bypass
     # How the panels of a set are carried. Each support answers: the run, the
-    # height, the gap below, the track, and its own parts of the plan.
+    # heights, the track, where guides stand, and its own parts of the plan. It
+    # holds nothing of a set: what it needs is handed to it as it comes out.
     class Support
-      # @return [Rational] panel height Hp, mm
-      attr_reader :height
-      # @return [Rational] floor gap over the finished floor's high point, mm
-      attr_reader :gap
-      # @return [FloorGap]
-      attr_reader :floor_gap
-
-      # @param set [Bypass]
-      def initialize(set)
-        @set = set
-        @brief = set.brief
+      # @param brief [Brief]
+      # @param pattern [Pattern]
+      # @raise [Fault] for a pattern that it cannot hang
+      def initialize(brief, pattern)
+        @brief, @pattern = brief, pattern
+        refuse_pattern
+        freeze
       end
 
       # Whether the panels hang on the wall and cover the opening.
@@ -24,42 +21,67 @@ module YellowTrack
       # Whether a guide on the floor steadies the panels.
       def guided? = true
 
+      # The edge that carries a panel.
+      def carried_by = "top"
+
+      # Bumper at each jamb, b, mm.
+      def bumper = brief.opening["bumper"] || 0r
+
+      # Which side a wall-hung panel slides clear to.
+      def opens = brief.opening["opens"] || "right"
+
+      # How far a panel reaches into a channel, mm; nil without one.
+      def engagement_of(_heights) = nil
+
       # Where each floor guide stands, from the left jamb's foot.
-      def guide_places = set.laps.filter_map(&:guide_at)
-
-      # @raise [Fault] for a pattern that this support cannot hang
-      def refuse_pattern = set.pattern.refuse_without_lap
-
-      # Where the run starts and how long it is.
       #
-      # @return [Array(Rational, Rational)]
-      def run
-        bumper = set.bumper
-        [set.sizing.start + bumper,
-          work.sum("run", "Run, R", "width − 2 × bumper", width: set.sizing.width, bumper:,
-            why: "What the panels cover, between the bumpers.")]
+      # @param laps [Array<Lap>]
+      def guide_places(laps, _sizing) = laps.filter_map(&:guide_at)
+
+      # What the panels cover, between the bumpers.
+      #
+      # @param sizing [Sizing]
+      # @return [Run]
+      # @raise [NothingLeft]
+      def run(sizing)
+        length = work.sum("run", "Run, R", "most(width − 2 × bumper, 0)", width: sizing.width, bumper:,
+          why: "What the panels cover, between the bumpers.")
+        brief.leave(sizing, "run")
+        Run.new(sizing.start + bumper, length)
       end
 
       # Left edges that a panel can have on bare wall; nil where its lane
       # holds it.
-      def slides_clear(_panel_place, _left) = nil
+      def cleared(_place, _left, _width, _sizing) = nil
+
+      # Free wall that each side needs beside the opening, mm.
+      def parking(_width) = {}
+
+      # The plan file's own sections of it.
+      #
+      # @param set [Bypass] placed
+      def parts(set) = {depth: {needed: set.depth_needed, available: brief.survey["depth"], air: set.air}, engagement: nil, lift_room: nil}
+
+      # @param set [Bypass] whose panels are placed
+      # @return [Track] at the head, level with its low point
+      # @raise [NothingLeft]
+      def track(set) = at_head(set, Track::Maker.new(brief, set.sizing))
 
       private
 
-      attr_reader :set, :brief
+      attr_reader :brief, :pattern
 
       def work = brief.work
 
-      def depth_parts
-        {depth: {needed: set.depth_needed, available: brief.survey["depth"], air: set.air}}
+      def refuse_pattern = pattern.refuse_without_lap
+
+      def at_head(set, maker, **rest)
+        maker.between_jambs(**rest) { |start, length| maker.pieces(length, resting(set, start)) }
       end
 
       # Every place of a roller with the panels closed, stacked left and
       # stacked right, from the track's left end.
-      def resting_rollers(track_start)
-        lefts = set.panels.flat_map { |panel| [panel.x, *panel.travel] }
-        lefts.flat_map { |left| [left + set.inset, left + set.width - set.inset] }.map { |x| x - track_start }.uniq
-      end
+      def resting(set, track_start) = set.rollers.resting(set.panels.flat_map { |panel| [panel.x, *panel.travel] }).map { |x| x - track_start }.uniq
     end
   end
 end

@@ -8,110 +8,123 @@ module YellowTrack
       CLEAR = 3 # mm between a panel's back and the deepest thing on the wall
       WITHOUT_LAP = [[1], [1, 1]].freeze
 
-      # @return [Rational] the rail's line above the finished floor, mm
-      attr_reader :rail_line
-      # @return [Rational] x of the rail's left end, mm
-      attr_reader :rail_start
-      # @return [Rational] packing behind the rail, mm
-      attr_reader :standoff
-      # @return [Studs]
-      attr_reader :studs
+      # Heights of panels that hang before the wall; mm.
+      class Covering < Heights
+        # @return [Rational] the rail's line above the finished floor
+        attr_reader :rail_line
+        # @return [Rational] packing behind the rail
+        attr_reader :standoff
+
+        # Hp, the cover as it comes out, and the rail's line.
+        #
+        # @param brief [Brief]
+        # @param sizing [Sizing]
+        # @raise [NothingLeft]
+        def initialize(brief, sizing)
+          @brief, @sizing = brief, sizing
+          gap = brief.take("gap", "gap.design", "Floor gap, f")
+          super(brief, sizing, height: panel_height(gap), gap:)
+          brief.work.sum("wall.cover", "Cover above as it comes out, v'", "height + gap − greatest head", height:, gap:,
+            greatest_head: sizing.height, why: "How far the panels stand above the opening.")
+          hang
+        end
+
+        private
+
+        def panel_height(gap)
+          cover = @brief.take("cover.head", "cover.head", "Cover above the opening, v")
+          @brief.work.sum("panels.height", "Panel height, Hp", "down(most(greatest head + cover − gap, 0), grain)",
+            greatest_head: @sizing.height, cover:, gap:, grain: @brief.grain,
+            why: "Rounded down to the grain; the left-over comes off the cover.")
+        end
+
+        def hang
+          @rail_line = @brief.work.sum("wall.rail_line", "Rail line", "gap + height + rise", gap:, height:, rise: @brief.kit.fetch("rise"),
+            why: "Above the finished floor's high point; the kit says where the rail's holes sit on it.")
+          @standoff = @brief.work.sum("wall.standoff", "Packing behind the rail", "most(deepest + clear − stand off, 0)",
+            deepest: @brief.survey["wall.projection"] || 0r, clear: CLEAR.to_r, stand_off: @brief.kit.fetch("standoff"),
+            why: "The panel's back clears the deepest thing on the wall.")
+        end
+      end
 
       def covers? = true
 
-      def refuse_pattern
-        return if set.pattern.laps.positive? || WITHOUT_LAP.include?(set.pattern.lanes)
-
-        raise Fault.new("#{set.pattern.text} has no lap. On the wall only [1] and [1, 1] do without.", key: "set.pattern")
-      end
+      def bumper = 0r
 
       # Cover beyond each jamb, q, mm.
-      def side_cover = brief.opening["cover.side"] || set.kit.fetch("cover.side")
+      def side_cover = brief.opening["cover.side"] || brief.kit.fetch("cover.side")
 
-      def run
+      # The greatest width, and the cover at both sides.
+      #
+      # @return [Run]
+      def run(sizing)
         cover = brief.take("cover.side", "cover.side", "Cover beyond each jamb, q")
-        [-cover, work.sum("run", "Run, R", "width + 2 × cover", width: set.sizing.width, cover:,
-          why: "The greatest width, and the cover at both sides.")]
+        Run.new(-cover, work.sum("run", "Run, R", "width + 2 × cover", width: sizing.width, cover:,
+          why: "The greatest width, and the cover at both sides."))
       end
 
-      # Works out Hp, the cover as it comes out, and the rail's line, mm.
-      def measure
-        @gap = brief.take("gap", "gap.design", "Floor gap, f")
-        cover = brief.take("cover.head", "cover.head", "Cover above the opening, v")
-        @height = work.sum("panels.height", "Panel height, Hp", "down(greatest head + cover − gap, grain)",
-          greatest_head: set.sizing.height, cover:, gap:, grain: brief.grain,
-          why: "Rounded down to the grain; the left-over comes off the cover.")
-        work.sum("wall.cover", "Cover above as it comes out, v'", "height + gap − greatest head", height:, gap:,
-          greatest_head: set.sizing.height, why: "How far the panels stand above the opening.")
-        @floor_gap = FloorGap.new(brief, brief.figures.finished_floor + gap)
-        hang
-      end
+      # @return [Covering]
+      def heights(sizing) = Covering.new(brief, sizing)
 
-      # @return [Track] rounded up: it ends on bare wall
-      def track
-        stop = set.kit.fetch("stop")
-        length = rail_length(stop)
-        @rail_start = start_of_rail(stop)
-        mount_height = work.sum("track.mount_height", "Rail's mounting height", "high floor + rail line", rail_line:,
+      # @return [Track] a rail, rounded up: it ends on bare wall
+      def track(set)
+        length, start = rail_length(set), rail_start(set)
+        mount_height = work.sum("track.mount_height", "Rail's mounting height", "high floor + rail line", rail_line: set.heights.rail_line,
           high_floor: brief.figures.finished_floor, why: "Above the datum.")
-        rail = Track.new(set.kit, length:, pieces: set.pieces_on_stock(length, resting_rollers(rail_start)), mount_height:,
-          packing: 0r)
-        @studs = Studs.new(brief.survey["wall.studs"], rail, rail_start)
-        rail
+        pieces = Track::Maker.new(brief, set.sizing).pieces(length, resting(set, start))
+        Track.new(brief, start:, length:, pieces:, mount_height:, packing: 0r)
       end
 
       # Where a panel or a pair that parts can go: from closed to its edge at
       # the jamb.
-      def slides_clear(place, left)
-        return unless set.pattern.laps.zero?
+      def cleared(place, left, width, sizing)
+        return unless pattern.laps.zero?
 
-        goes_left?(place) ? [-set.width, left] : [left, set.sizing.width]
+        goes_left?(place) ? [-width, left] : [left, sizing.width]
       end
 
       # Free wall that a set without a lap needs beside the opening, mm: side
       # to length; empty for sets that lap.
-      def parking
-        return {} unless set.pattern.laps.zero?
-
-        sides = (set.pattern.panels == 1) ? [set.opens] : %w[left right]
-        sides.to_h { |side| [side, set.width + set.kit.fetch("stop")] }
-      end
+      def parking(width) = parking_sides.to_h { |side| [side, width + stop] }
 
       # Where each floor guide stands: at the laps, or in the middle of the
       # cover where panels slide clear.
-      def guide_places
-        return super if set.pattern.laps.positive?
+      def guide_places(laps, sizing)
+        return super if pattern.laps.positive?
 
-        parking.keys.map { |side| (side == "right") ? set.sizing.width + side_cover / 2 : -side_cover / 2 }
+        parking_sides.map { |side| (side == "right") ? sizing.width + side_cover / 2 : -side_cover / 2 }
       end
 
-      def parts
-        {wall: {rail_line:, standoff:, header_board: studs.header_board?}, engagement: nil, lift_room: nil}
+      def parts(set)
+        {wall: {rail_line: set.heights.rail_line, standoff: set.heights.standoff, header_board: set.studs.header_board?}, engagement: nil,
+         lift_room: nil}
       end
 
       private
 
+      def refuse_pattern
+        return if pattern.laps.positive? || WITHOUT_LAP.include?(pattern.lanes)
+
+        raise Fault.new("#{pattern.text} has no lap. On the wall only [1] and [1, 1] do without.", key: "set.pattern")
+      end
+
+      def parking_sides
+        return [] if pattern.laps.positive?
+
+        (pattern.panels == 1) ? [opens] : %w[left right]
+      end
+
       # A single panel goes where the fitter says; of a pair the left one left.
-      def goes_left?(place) = (set.pattern.panels == 1) ? set.opens == "left" : place.zero?
+      def goes_left?(place) = (pattern.panels == 1) ? opens == "left" : place.zero?
 
-      def hang
-        @rail_line = work.sum("wall.rail_line", "Rail line", "gap + height + rise", gap:, height:, rise: set.kit.fetch("rise"),
-          why: "Above the finished floor's high point; the kit says where the rail's holes sit on it.")
-        @standoff = work.sum("wall.standoff", "Packing behind the rail", "most(deepest + clear − stand off, 0)",
-          deepest: brief.survey["wall.projection"] || 0r, clear: CLEAR.to_r, stand_off: set.kit.fetch("standoff"),
-          why: "The panel's back clears the deepest thing on the wall.")
-      end
+      def stop = brief.kit.fetch("stop")
 
-      def start_of_rail(stop)
-        return set.run_start - stop if set.pattern.laps.positive?
+      def rail_start(set) = parking_sides.include?("left") ? -set.width - stop : set.run.start - stop
 
-        parking.key?("left") ? -set.width - stop : set.run_start - stop
-      end
-
-      def rail_length(stop)
-        formula = {1 => "cover + width + panel + 2 × stop", 2 => "width + 2 × panel + 2 × stop"}[set.pattern.panels]
-        formula = "run + 2 × stop" if set.pattern.laps.positive?
-        work.sum("track.length", "Rail", "up(#{formula}, grain)", run: set.run, cover: side_cover, width: set.sizing.width,
+      def rail_length(set)
+        formula = {1 => "cover + width + panel + 2 × stop", 2 => "width + 2 × panel + 2 × stop"}[pattern.panels]
+        formula = "run + 2 × stop" if pattern.laps.positive?
+        work.sum("track.length", "Rail", "up(#{formula}, grain)", run: set.run.length, cover: side_cover, width: set.sizing.width,
           panel: set.width, stop:, grain: brief.grain, why: "Rounded up: it ends on bare wall.")
       end
     end

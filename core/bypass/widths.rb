@@ -11,8 +11,9 @@ module YellowTrack
       class << self
         # @param brief [Brief]
         # @param pattern [Pattern]
-        # @param run [Rational] between the bumpers
-        def of(brief, pattern, run) = (pattern.laps.zero? ? Parted : Lapped).new(brief, pattern, run)
+        # @param run [Run]
+        # @raise [NothingLeft]
+        def of(brief, pattern, run) = (pattern.laps.zero? ? Parted : Lapped).new(brief, pattern, run.length)
       end
 
       # @return [Rational] P

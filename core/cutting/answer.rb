@@ -4,6 +4,7 @@ module YellowTrack
   class Cutting
     # The best cutting of a problem: first by cost, then by its longest offcut.
     class Answer
+      WAYS = 5_000 # to pay for bars
       FIRST = 300 # branches before a closer bound is worth its time
       MOST = 150_000 # after so many a proof is given up, and the gap told
 
@@ -51,15 +52,47 @@ module YellowTrack
 
       def deepen(best, worth)
         step = [(best.cost - @bound) / 8, 1].max
-        loop do
-          below = [@bound + step, best.cost].min
+        while (least = payable(best.cost))
+          below = [@bound + step, least + 1, best.cost].sort[1]
           search = Search.new(@problem, below:, worth:, steps: MOST).run
           best = search if search.found
           @proved &&= search.done?
           return best if search.found || below == best.cost || !proved?
 
+          @bound = below
           step *= 2
         end
+        best
+      end
+
+      # The least that bars can come to, from the bound up: a search for less has
+      # nothing to find. Where pieces may be left out, or there are too many ways
+      # to pay, the bound itself.
+      #
+      # @return [Integer, nil] nil for nothing below the best
+      def payable(most)
+        return @bound if @problem.leaving
+
+        @sums ||= sums_of_bars(most) or return @bound
+        @sums.find { |sum| sum >= @bound && sum < most }
+      end
+
+      # @return [Array<Integer>, nil] what bars with room enough can cost together,
+      #   under a most; nil for too many
+      def sums_of_bars(most)
+        rooms = @problem.stocks.reduce({0 => 0}) do |so_far, stock|
+          made = so_far.flat_map { |sum, room| with_bars(stock, sum, room, most) }.group_by(&:first).transform_values { |ways| ways.map(&:last).max }
+          return nil if made.length > WAYS
+
+          made
+        end
+        rooms.select { |_, room| room >= @problem.total }.keys.sort
+      end
+
+      # @return [Array<Array(Integer, Integer)>] cost and room with 0, 1, … bars more
+      def with_bars(stock, sum, room, most)
+        counts = (most - 1 - sum).div([stock.cost, 1].max).clamp(0, stock.count)
+        (0..counts).map { |count| [sum + count * stock.cost, room + count * stock.room] }
       end
 
       # What any cutting costs at least, by the room its bars have.

@@ -29,6 +29,9 @@ module YellowTrack
         @so_far, @failed = [], {}
       end
 
+      # @return [Integer] branches looked at
+      attr_reader :steps
+
       # @return [Boolean] whether nothing better than what was found is left
       def done? = @steps < @most_steps
 

@@ -7,6 +7,8 @@ module YellowTrack
     # be as good as is passed over: one that leaves room for a piece more, or
     # where a wider piece could take a narrower one's place.
     class Fillings
+      SUMMED = 4_000 # sums that a piece makes in the time of a look
+
       # @param widths [Array<Integer>] of each kind, the widest first
       # @param counts [Array<Integer>] how many of each are left
       # @param most [Integer] room of the largest bar that is to be filled
@@ -16,13 +18,13 @@ module YellowTrack
         @widths = widths
         @worth = worth
         @worths = worth&.worths
-        @looked = 0
         @looks = looks
         @first = counts.index(&:positive?)
         @counts = counts.dup
         @counts[@first] -= 1
         spare = most - widths[@first]
         @kinds = (@first...widths.length).select { |kind| @counts[kind].positive? && widths[kind] <= spare }
+        @looked = @kinds.sum { |kind| @counts[kind] } * [spare, 0].max / SUMMED
         @reach = Reach.sums(@kinds, @widths, @counts, spare) unless spare.negative?
       end
 
@@ -39,14 +41,16 @@ module YellowTrack
         return if spare.negative?
 
         begin_with(room, worth)
-        bits = @reach.first & ((1 << (spare + 1)) - 1)
-        while (sum = bits.bit_length - 1) >= 0 && sum + @widths[@first] >= least
+        Reach.each_down(@reach.first, [least - @widths[@first], 0].max, spare) do |sum|
+          return nil if given_up?
+
           fill(0, sum, 0, sum + @widths[@first], found)
-          bits ^= 1 << sum
         end
       end
 
       private
+
+      def given_up? = @looks && @looked > @looks
 
       def begin_with(room, worth)
         @room = room
@@ -63,7 +67,7 @@ module YellowTrack
 
       # Takes exactly so much more, of the kinds from a place on.
       def fill(place, more, worth, filled, found)
-        return if @looks && @looked > @looks
+        return if given_up?
         return found_one(worth, filled, found) if more == 0
         return if @reach[place][more] == 0
 

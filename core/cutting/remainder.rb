@@ -10,6 +10,7 @@ module YellowTrack
       STEP = 4 # units more to be left over, at first
       QUICK = 6_000 # branches before a closer bound is worth its time
       BRANCHES = 10_000 # with it, at first
+      MOST_LOOKED = 40_000 # branches in all, after which the proof is given up
       WIDE = 256 # units to look through; in more a search is quicker than a cover
 
       # One bar of one lot set aside. stock, that it is of; problem, of the other
@@ -26,6 +27,7 @@ module YellowTrack
         @problem = stand.problem
         @fillings = found
         @proved = true
+        @looked = 0
         @longest = fillings.map { |stock, taken| @stand.remainder(room(stock), width(taken)) }.max || 0
         @counts = fillings.map(&:last).transpose.map(&:sum)
         improve if fillings.any?
@@ -46,6 +48,8 @@ module YellowTrack
         tries = lots.flat_map { |lot| lot.each_index.select { |stock| lot[stock].positive? }.map { |stock| set_aside(lot, stock) } }
         step, branches = STEP, BRANCHES
         until (tries = tries.reject { |one| one.over || limit(one) <= one.bound }).empty?
+          return @proved = false if spent_up?
+
           tries.sort_by { |one| one.bound - room(one.stock) }.each { |one| search(one, step, [branches, Answer::MOST].min) }
           step *= 2
           branches *= 4
@@ -77,11 +81,11 @@ module YellowTrack
       # not there raises the bound; the try is over once that takes in all that
       # could matter.
       def search(one, step, branches)
-        return if limit(one) <= one.bound
+        return if limit(one) <= one.bound || spent_up?
 
         below = [one.bound + step, limit(one)].min
         @ways ||= Ways.new(one.problem)
-        cover = Cover.new(one.problem, @ways, below:, steps: QUICK).run
+        cover = counted(Cover.new(one.problem, @ways, below:, steps: QUICK))
         cover = closely(one, below, branches) unless cover.done?
         settle(one, cover, below, branches)
       end
@@ -98,10 +102,20 @@ module YellowTrack
       def closely(one, below, branches)
         @closer ||= Ways.new(one.problem, worth: Worth.new(one.problem))
         one.bound = [one.bound, @closer.worth.bound(one.problem)].max
-        looks = [-> { Cover.new(one.problem, @closer, below:, steps: branches).run }, -> { Search.new(one.problem, below:, worth: @closer.worth, steps: branches / 4).run }]
+        looks = [-> { counted(Cover.new(one.problem, @closer, below:, steps: allowed(branches))) },
+          -> { counted(Search.new(one.problem, below:, worth: @closer.worth, steps: allowed(branches / 4))) }]
         looks.reverse! if below - one.bound > WIDE
         found = looks.first.call
         found.done? ? found : looks.last.call
+      end
+
+      # What is left to look at, so that no set of lengths is looked at for ever.
+      def allowed(branches) = [branches, MOST_LOOKED - @looked, 1].sort[1]
+
+      def spent_up? = @looked >= MOST_LOOKED
+
+      def counted(look)
+        look.run.tap { @looked += look.steps }
       end
 
       def take(search, one)

@@ -40,6 +40,9 @@ module YellowTrack
         @so_far = []
       end
 
+      # @return [Integer] branches looked at
+      attr_reader :steps
+
       # @return [Boolean] whether nothing better than what was found is left
       def done? = @most_steps.nil? || @steps < @most_steps
 

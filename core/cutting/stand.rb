@@ -5,24 +5,31 @@ module YellowTrack
     # Bars and pieces as they lie at the saw, and what they come to as a
     # Problem: lengths in whole units, prices in whole cents with one bar
     # counted in, so that of equally cheap cuttings the one of fewer bars wins.
+    # A saw knows no thousandth: lengths whose common step is finer than FINEST
+    # are rounded to COARSE first, what is cut up and what it is cut from down.
     class Stand
+      FINEST = 320 # to a millimetre: tenths and sixty-fourths of an inch together
+      COARSE = 20
+
       # @return [Array<Piece>] longer than every bar
       attr_reader :too_long
       # @return [Problem]
       attr_reader :problem
       # @return [Integer] in units
       attr_reader :kerf
+      # @return [Boolean] whether lengths were rounded
+      attr_reader :rounded
 
       # @param bars [Array<Bar>]
       # @param pieces [Array<Piece>]
       # @param kerf [Rational] mm
       # @param trim [Rational] mm
       def initialize(bars, pieces, kerf:, trim:)
-        @unit = [*bars.map(&:length), *pieces.map(&:length), kerf, trim].map { |length| length.to_r.denominator }.reduce(1, :lcm)
+        @unit = common_step([*bars.map(&:length), *pieces.map(&:length), kerf, trim])
         @cent = bars.map { |bar| bar.price.to_r.denominator }.reduce(1, :lcm)
-        @kerf, @trim = units(kerf), units(trim)
-        @too_long, fitting = pieces.partition { |piece| bars.none? { |bar| units(piece.length) <= units(bar.length) - 2 * @trim } }
-        @kinds = fitting.group_by(&:length).sort_by { |length, _| -length }.map(&:last)
+        @kerf, @trim = taken(kerf), taken(trim)
+        @too_long, fitting = pieces.partition { |piece| bars.none? { |bar| taken(piece.length) <= there(bar.length) - 2 * @trim } }
+        @kinds = fitting.group_by { |piece| taken(piece.length) }.sort_by { |length, _| -length }.map(&:last)
         @lots = bars.group_by { |bar| [bar.length, bar.price] }.values
         @problem = posed(fitting.length)
       end
@@ -47,14 +54,24 @@ module YellowTrack
         made = fillings.sort_by { |lot, taken| [-problem.stocks[lot].room, filled(taken)] }.map do |lot, taken|
           bar = (names[lot].length > 1) ? names[lot].shift : names[lot].first
           Cut.new(bar:, pieces: taken.each_with_index.flat_map { |count, kind| pieces[kind].shift(count) },
-            offcut: length(remainder(problem.stocks[lot].room, filled(taken))))
+            offcut: length(remainder(problem.stocks[lot].room, filled(taken))), kerf: length(kerf), trim: length(@trim))
         end
         [made, pieces.flatten]
       end
 
       private
 
-      def units(length) = (length * @unit).to_i
+      # Units to a millimetre that say every length, or COARSE.
+      def common_step(lengths)
+        common = lengths.map { |length| length.to_r.denominator }.reduce(1, :lcm)
+        @rounded = common > FINEST
+        @rounded ? COARSE : common
+      end
+
+      # Units that a piece or a cut takes, and that there are of a bar.
+      def taken(length) = (length * @unit).ceil
+
+      def there(length) = (length * @unit).floor
 
       def filled(taken) = taken.each_index.sum { |kind| taken[kind] * problem.widths[kind] }
 
@@ -64,9 +81,9 @@ module YellowTrack
       def posed(pieces)
         stocks = @lots.map do |bars|
           count = (bars.any? { |bar| bar.count.nil? }) ? pieces : [bars.sum(&:count), pieces].min
-          Problem::Stock.new(units(bars.first.length) - 2 * @trim + kerf, (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
+          Problem::Stock.new(there(bars.first.length) - 2 * @trim + kerf, (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
         end
-        widths = @kinds.map { |kind| units(kind.first.length) + kerf }
+        widths = @kinds.map { |kind| taken(kind.first.length) + kerf }
         Problem.new(widths:, counts: @kinds.map(&:length), stocks:, leaving: leaving(widths, stocks, pieces))
       end
 

@@ -85,12 +85,9 @@ module YellowTrack
       # @yieldreturn [Integer] what is wasted then
       def fillings(stock, least, most, wanted)
         made, sums, taken = [], Reach.sums(@widths.each_index.to_a, @widths, @counts, most), Array.new(@widths.length, 0)
-        bits = sums.first >> [least, 0].max << [least, 0].max
-        while (filled = bits.bit_length - 1) >= 0
+        Reach.each_down(sums.first, [least, 0].max, most) do |filled|
           fill(sums, 0, filled, wanted, taken) { made << filling(stock, taken, yield(filled)) }
-          return if made.length > MOST
-
-          bits ^= 1 << filled
+          return nil if made.length > MOST
         end
         made
       end

@@ -2,24 +2,57 @@
 
 module YellowTrack
   class Length
-    # Writes lengths of one job: one unit, one grain.
+    # Writes lengths of one job: one unit, one step to round to. What the
+    # product prints is made here and nowhere else: *cut*, to the grain;
+    # *derived*, what follows from readings; *fine*, gaps and turns; *typed*,
+    # what stands in a field and is read back to the same length (handbook 1).
     class Printer
       # A space that keeps a number on one line, between thousands.
       GROUP = "\u00A0"
       MINUS = "\u2212"
       NBSP = "\u00A0"
 
+      PLACES = 3 # decimals that are shown at most
+      SIXTY_FOURTH = 64 # the finest fraction of a tape
+
+      # What each unit shows of what is derived, and of gaps and turns, in mm.
+      DERIVED = {mm: 1r / 10, in: GRAIN[:in]}.freeze
+      FINE = {mm: 1r / 10, in: MM_PER_INCH / SIXTY_FOURTH}.freeze
+      # As near as a unit shows what is cut in the other one.
+      OTHER = {mm: 1r / 10, in: MM_PER_INCH / 32}.freeze
+
+      class << self
+        # Writes what is cut, to the job's own grain.
+        #
+        # @param unit [:mm, :in] the job's
+        # @param grain [Rational, nil] its grain, mm; nil for the unit's usual
+        def cut(unit, grain = nil) = new(unit, grain || GRAIN.fetch(unit))
+
+        # Writes what is derived: a tenth, or the grain where that is finer than
+        # a sixteenth.
+        def derived(unit, grain = nil) = new(unit, [DERIVED.fetch(unit), grain].compact.min)
+
+        # Writes gaps, turns and what was cut: a tenth, or the 64th.
+        def fine(unit) = new(unit, FINE.fetch(unit))
+
+        # Writes lengths of a job in the unit that it is not cut in.
+        def other(unit) = new(unit, OTHER.fetch(unit))
+      end
+
+      # @return [:mm, :in]
+      attr_reader :unit
+
       # @param unit [:mm, :in]
       # @param grain [Rational] in mm: what is shown is the nearest multiple
       def initialize(unit, grain)
         @unit = unit
         @step = Length.in_unit(grain, unit)
-        @places = @step.denominator.to_s.length - 1
+        @places = (0..PLACES).find { |places| (@step * 10**places).denominator == 1 } || PLACES
         freeze
       end
 
       # @param mm [Numeric] millimetres
-      # @return [String] "1 806", "34.0", "58 9/16", "−1/16"
+      # @return [String] "1 806", "916.5", "58 9/16", "−1/16"
       def text(mm)
         steps = (Length.in_unit(mm, @unit) / @step).round
         size = steps.abs * @step
@@ -34,19 +67,59 @@ module YellowTrack
       # @return [String] the same with its unit: "1 806 mm", "58 9/16 in"
       def with_unit(mm) = "#{short(mm)}#{NBSP}#{@unit}"
 
-      # The number as it stands in a sum: exact where a 64th or three decimals
-      # can say it, so that a pencil comes to the same.
+      # A number as it stands in a sum: decimals, three at most, so that a pencil
+      # comes to the same and no sum mixes them with fractions (handbook 15, "On
+      # the sheets and screens").
       #
       # @param mm [Numeric] millimetres
-      # @return [String] "919.5", "1 5/16", "1.339"
-      def exact(mm)
-        value = Length.in_unit(mm, @unit)
-        return signed(value) { fraction(_1) } if @unit == :in && value.is_a?(Rational) && (64 % value.denominator).zero?
+      # @return [String] "919.5", "1.313", "1.339"
+      def term(mm) = signed((Length.in_unit(mm, @unit) * 10**PLACES).round) { |thousandths| trimmed(thousandths) }
 
-        signed((value * 1000).round) { |thousandths| trimmed(thousandths) }
+      # What a sum comes to: in inches as the decimal, and as the fraction that
+      # it is cut to.
+      #
+      # @return [String] "919.5", "36.063 = 36 1/16"
+      def result(mm)
+        return text(mm) unless @unit == :in
+
+        [term(mm), text(mm)].uniq.join(" = ")
+      end
+
+      # A length as it stands in a field: the parser reads it back to the same,
+      # as a bare number of this unit where three decimals or a 64th can say it,
+      # else with the unit that can, else as the fraction that it is.
+      #
+      # @param mm [Integer, Rational] exact millimetres
+      # @return [String] "1806", "71 1/4", "1805 mm"
+      def typed(mm)
+        own, other = [@unit, *(UNITS - [@unit])].map { |unit| Printer.plain(mm, unit) }
+        return own if own
+
+        other ? "#{other} #{(UNITS - [@unit]).first}" : mixed(Length.in_unit(mm, @unit))
+      end
+
+      # A length as a bare number of a unit; nil where that does not say it
+      # exactly.
+      #
+      # @return [String, nil]
+      def self.plain(mm, unit)
+        value = Rational(Length.in_unit(mm, unit))
+        return whole_and_part(value) if unit == :in && (SIXTY_FOURTH % value.denominator).zero?
+        return if unit == :in || (value * 10**PLACES).denominator != 1
+
+        format("%.#{PLACES}f", value).sub(/\.?0+\z/, "")
+      end
+
+      # @return [String] "71 1/4", "-1/16"
+      def self.whole_and_part(value)
+        whole, part = value.abs.divmod(1)
+        written = [(whole.to_s unless whole.zero? && !part.zero?), ("#{part.numerator}/#{part.denominator}" unless part.zero?)]
+        "#{"-" if value.negative?}#{written.compact.join(" ")}"
       end
 
       private
+
+      def mixed(value) = Printer.whole_and_part(Rational(value))
 
       def signed(value) = value.negative? ? "#{MINUS}#{yield(-value)}" : yield(value)
 

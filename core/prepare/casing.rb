@@ -30,7 +30,7 @@ module YellowTrack
       private
 
       # Inside a half jamb, and under its head piece.
-      def strip = @set.is_a?(Bifold) ? @set.half_jamb || 0r : 0r
+      def strip = @set.planted
 
       def cut
         seen = {width: @set.sizing.width, strip:, reveal:}

@@ -21,12 +21,19 @@ module YellowTrack
       # @raise [Fault] where nothing is left to fill
       def self.of(set)
         frame = set.opening["frame"] or return
-        new(width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile], rails: frame["rails"] || USUAL[:rails],
+        new(set.work, width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile], rails: frame["rails"] || USUAL[:rails],
           groove: frame["groove"] || USUAL[:groove], tenon: frame["tenon"] || 0r, solid: frame["solid"] == true)
       end
 
       attr_reader :stile, :rails, :groove, :tenon
+      # @return [Rational] length of each of two stiles
+      attr_reader :stiles
+      # @return [Rational] length of each rail
+      attr_reader :rail_length
+      # @return [Array<Infill>] one for each opening of the frame, all alike
+      attr_reader :infills
 
+      # @param work [Working]
       # @param width [Rational] P
       # @param height [Rational] Hp
       # @param stile [Rational] width of a stile
@@ -35,28 +42,12 @@ module YellowTrack
       # @param tenon [Rational] length of a made tenon; 0 for loose ones
       # @param solid [Boolean] whether the infill is solid wood, its grain upright
       # @raise [Fault] where nothing is left to fill
-      def initialize(width:, height:, stile:, rails:, groove:, tenon: 0r, solid: false)
-        @width, @height, @stile, @rails, @groove, @tenon, @solid = width, height, stile, rails, groove, tenon, solid
-        return if rails.length > 1 && sight_width.positive? && sight_height.positive?
-
-        raise Fault, "Stiles of #{stile.to_f.round(1)} and rails of #{rails.sum.to_f.round(1)} mm leave nothing to fill in " \
-          "#{width.to_f.round(1)} × #{height.to_f.round(1)}. Take narrower ones."
-      end
-
-      # @return [Rational] each of two
-      def stiles = @height + 2 * HORN
-
-      # @return [Rational] each rail
-      def rail_length = @width - 2 * @stile + 2 * @tenon
-
-      # One infill for each opening of the frame, all of one height.
-      #
-      # @return [Array<Infill>]
-      def infills
-        across = @solid ? SOLID_FREE : SHEET_FREE
-        Array.new(@rails.length - 1) do
-          Infill.new(width: sight_width + 2 * (@groove - across), height: sight_height + 2 * (@groove - SHEET_FREE))
-        end
+      def initialize(work, width:, height:, stile:, rails:, groove:, tenon: 0r, solid: false)
+        @work, @width, @height, @stile, @rails, @groove, @tenon, @solid = work, width, height, stile, rails, groove, tenon, solid
+        refuse_nothing_to_fill
+        lengths
+        @infills = Array.new(rails.length - 1, fill).freeze
+        freeze
       end
 
       # @return [Array<Array(Rational, Rational)>] foot and head of each rail,
@@ -69,6 +60,30 @@ module YellowTrack
       def to_h = {stiles:, rail_length:, rails:, infill: {width: infills.first.width, height: infills.first.height, count: infills.length}}
 
       private
+
+      def refuse_nothing_to_fill
+        return if rails.length > 1 && sight_width.positive? && sight_height.positive?
+
+        raise Fault, "Stiles of #{stile.to_f.round(1)} and rails of #{rails.sum.to_f.round(1)} mm leave nothing to fill in " \
+          "#{@width.to_f.round(1)} × #{@height.to_f.round(1)}. Take narrower ones."
+      end
+
+      def lengths
+        @stiles = sum("stiles", "Stile, with its horns", "height + 2 × horn", "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
+        @rail_length = sum("rail", "Rail", "width − 2 × stile + 2 × tenon", "Between the stiles; made tenons go into them.",
+          width: @width, stile:, tenon:)
+      end
+
+      def fill
+        Infill.new(
+          width: sum("infill.width", "Infill, wide", "sight + 2 × (groove − free)", "Clear of its groove's floor; solid wood moves across its grain.",
+            sight: sight_width, groove:, free: (@solid ? SOLID_FREE : SHEET_FREE).to_r),
+          height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)", "Clear of its groove's floor.",
+            sight: sight_height, groove:, free: SHEET_FREE.to_r)
+        ).freeze
+      end
+
+      def sum(key, title, formula, why, **values) = @work.sum("prepare.framed.#{key}", title, formula, why:, **values)
 
       def sight_width = @width - 2 * @stile
 

@@ -1,10 +1,26 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   class Survey
     # What is wrong with an opening, and what its readings cannot tell
-    # (handbook 2). The subject is a Brief, with the set sized to it.
+    # (handbook 2).
     class Checks < CheckList
+      # What they look at: an opening with what is sized to it.
+      #
+      # sizing [Sizing]
+      # rock   [Numeric, nil] mm that a panel can be rocked to a leaning jamb; nil
+      #        where that is not how the set fits
+      Sized = Struct.new(:brief, :sizing, :rock) do
+        extend Forwardable
+
+        def_delegators :brief, :survey, :closure, :figures, :leans
+      end
+
+      # @return [Array<Check>]
+      def self.found(brief, sizing:, rock: nil) = new(Sized.new(brief, sizing, rock), brief.printer).found
+
       TAPER = 3
       BOW = 2
       SAG = 3
@@ -12,6 +28,7 @@ module YellowTrack
       SPREAD = 60
       WIDTH = 300..7000
       HEIGHT = 600..4000
+      LONE = 12 # mm that a jamb may lean by one diagonal alone
 
       check "survey.suspect", :stop do |brief|
         suspects = brief.closure.suspects
@@ -37,6 +54,17 @@ module YellowTrack
         further = brief.closure.further
         ["Nothing would show a slip in #{Words.list(unchecked, joined: "or")}.",
           further ? "Read the #{Words.name(further)} too: it checks most of them." : "Take the readings a second time."]
+      end
+
+      check "survey.lone", :watch do |brief|
+        next unless brief.closure.state == :solved && brief.sizing.plumb?
+
+        lean = %i[left right].map { |side| brief.closure.lean(side) }.max_by(&:abs)
+        says = "One reading alone gives the jambs' lean, and nothing checks it: the set is sized to the tightest width."
+        cure = "Take the other diagonal, or read both leans with a plumb line."
+        next [says, cure] if lean.abs <= LONE
+
+        [:stop, "By one reading alone a jamb leans #{len(lean.abs)}: a slip is likelier than such a jamb. The set is sized to the tightest width.", cure]
       end
 
       check "survey.taper", :watch do |brief|

@@ -51,6 +51,9 @@ module YellowTrack
 
       def open? = state == :open
 
+      # Whether more was read than the shape takes, so that a slip would show.
+      def checked? = state == :checked
+
       # Readings that may be the wrong one, the likeliest first.
       #
       # @return [Array<String>]

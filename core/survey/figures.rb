@@ -27,17 +27,22 @@ module YellowTrack
          height_spread:, bow:, sag:, out_of_square: @closure.out_of_square}
       end
 
-      # How far a jamb's top stands to the right of its foot, mm: as read,
-      # else of the solved corners, rounded to 0.001; nil while the shape is open.
+      # How far a jamb's top stands to the right of its foot, mm, where it is
+      # known: as read, else of the corners of a checked shape, rounded to 0.001.
+      # A shape that nothing checks lends no lean: its one diagonal would let its
+      # own slip size the set.
       #
       # @param side [:left, :right]
+      # @return [Rational, nil]
       def lean(side)
         read = @survey["leans.#{side}"]
-        return read if read
+        return read if read || !@closure.checked?
 
-        solved = @closure.lean(side)
-        solved && Rational(solved.round(3).to_s)
+        Rational(@closure.lean(side).round(3).to_s)
       end
+
+      # Whether both jambs' leans are known.
+      def leans_known? = !lean(:left).nil? && !lean(:right).nil?
 
       # Underside of the head above the datum at a place along the floor, mm.
       def head(x)
@@ -66,15 +71,15 @@ module YellowTrack
 
       def plumb
         left, right = lean(:left), lean(:right)
-        @plumb_start = left ? [0r, left].max : 0r
-        @plumb_width = (left && right) ? plumb_between(left, right) : tightest_width
+        @plumb_start = leans_known? ? [0r, left].max : 0r
+        @plumb_width = leans_known? ? plumb_between(left, right) : tightest_width
       end
 
       def plumb_between(left, right)
         @work.sum("survey.plumb_width", "Plumb width",
-          "least(least(floor, floor + right lean) − most(0, left lean), tightest)",
+          "most(least(least(floor, floor + right lean) − most(0, left lean), tightest), 0)",
           floor: floor_width, right_lean: right, left_lean: left, tightest: tightest_width, from: :survey,
-          why: "Between two plumb lines that clear both jambs; leans as read, else of the solved corners.")
+          why: "Between two plumb lines that clear both jambs; leans as read, else of corners that other readings check.")
       end
 
       def floors
@@ -82,16 +87,25 @@ module YellowTrack
         @covering = @work.given("survey.covering", "Covering to come, C", @survey.covering, from: :survey,
           why: "Its thickness while it is not laid, else nothing.", source: "survey.covering.thickness")
         @floor_high = rises.max
-        @floor_fall = @work.sum("survey.floor_fall", "Floor fall", "most(rises) − least(rises)", rises:, from: :survey,
-          why: "Highest spot less lowest between the jambs.")
+        @floor_fall = floor_fall_of(rises)
         @finished_floor = @work.sum("survey.floor_high", "Finished floor's high point, Fh", "most(rises) + covering",
           rises:, covering:, from: :survey, why: "A panel must pass it.")
+      end
+
+      # What was not read is no sum.
+      def floor_fall_of(rises)
+        unless floor.read?
+          return @work.given("survey.floor_fall", "Floor fall", 0r, from: :handbook, why: "Not read: it counts as none.")
+        end
+
+        @work.sum("survey.floor_fall", "Floor fall", "most(rises) − least(rises)", rises:, from: :survey,
+          why: "Highest spot less lowest between the jambs.")
       end
 
       def heads
         heads = [head_left, head_middle, head_right]
         @head_low, @head_high = heads.minmax
-        @level_height = @work.sum("survey.level_height", "Level height, H", "least(heads) − high floor − covering",
+        @level_height = @work.sum("survey.level_height", "Level height, H", "most(least(heads) − high floor − covering, 0)",
           heads:, high_floor: floor_high, covering:, from: :survey,
           why: "From the finished floor's high point to the head's low point: a track is level.")
         @greatest_head = @work.sum("survey.greatest_head", "Greatest head", "most(heads) − high floor − covering",

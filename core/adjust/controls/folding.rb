@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Adjust
+    class Controls
+      # Of a pair that folds: two slides and a jack.
+      class Folding < Controls
+        # Gaps after any turning. @return [Hash{String => Numeric}]
+        def gaps(counts) = answer.gaps_after(*turned(counts).values).then { |after| Reading::Folding::LETTERS.transform_values { |letter| after.fetch(letter) } }
+
+        def direction(name, count)
+          return super if name == "jack"
+
+          count.positive? ? "away from the jamb" : "towards the jamb"
+        end
+
+        def sums(_counts) = answer.work.entries
+
+        def moved(_counts) = {}
+
+        # A pair's slides and jack are set by what is read: nothing to learn.
+        def lesson(_counts) = {}
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Adjust
+    class Reading
+      # A sliding panel at its jamb: three gaps, two hangers.
+      class Sliding < Reading
+        GAPS = %w[top middle bottom].freeze
+        CONTROLS = %w[left right].freeze
+
+        def motion = "Sliding"
+
+        # As it is told beside others.
+        def title = "Panel #{name}"
+
+        # Gaps under the lower corners: as read, else the plan's there, with the
+        # adjusters where they stand.
+        #
+        # @return [Hash{String => Numeric}]
+        def floor
+          {"left" => panel.x, "right" => panel.right}.to_h { |side, x| [side, read.dig("floor", side) || @set.floor_gap.at(x) + risen(side)] }
+        end
+
+        private
+
+        def inset = panel.rollers.first
+
+        def risen(side)
+          left, right = at("left"), at("right")
+          left + (right - left) * ((side == "left") ? -inset : panel.width - inset) / (panel.width - 2 * inset)
+        end
+
+        # A panel in a channel keeps to it, not to the floor.
+        def answered(even, per_turn)
+          Slider.new(kit:, jamb:, gaps: read["gaps"], width: panel.width, height: panel.height, at: {"left" => at("left"), "right" => at("right")},
+            floor: (floor unless @set.engagement), bumper: @set.bumper, engagement: @set.engagement, tops: read["tops"] || {}, even:, per_turn:, inset:)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # A manner of hanging: a family, and for a bypass how its panels are carried
+  # (handbook 4–6). One row a manner names its classes in every room; a family
+  # or a support that is added has its row here and its own folders.
+  #
+  # key     as the steps are kept by: the kit's support, else its family
+  # set     the class of its sets
+  # support the class inside it that carries the panels, nil for none
+  # drawn   its class of elevation and sections
+  # motion  how its panels go: the class of its plan from above, of its moves,
+  #         and of its numbers
+  # caption of its plan from above
+  Manner = Struct.new(:key, :set, :support, :drawn, :motion, :caption, keyword_init: true) do
+    # @param kit [Kit]
+    # @return [Manner]
+    def self.of(kit) = Manner::ROWS.fetch(kit.support || kit.family)
+
+    # Whether its panels fold, and are not slid.
+    def folds? = motion == "Folding"
+
+    # The class of its sets.
+    def set_class = YellowTrack.const_get(set)
+
+    # The class that carries its panels.
+    def support_class = set_class.const_get(support)
+  end
+
+  Manner::ROWS = [
+    Manner.new(key: "top-hung", set: "Bypass", support: "TopHung", drawn: "TopHung", motion: "Sliding",
+      caption: "Lanes, from above · slide a panel"),
+    Manner.new(key: "bottom-rolling", set: "Bypass", support: "BottomRolling", drawn: "BottomRolling", motion: "Sliding",
+      caption: "Lanes, from above · slide a panel"),
+    Manner.new(key: "wall-hung", set: "Bypass", support: "WallHung", drawn: "WallHung", motion: "Sliding",
+      caption: "Lanes, from above · slide a panel"),
+    Manner.new(key: "bifold", set: "Bifold", drawn: "Folding", motion: "Folding", caption: "From above · fold the panels"),
+    Manner.new(key: "pocket", set: "Pocket", drawn: "InTheWall", motion: "Pocketed", caption: "From above · slide the panel in")
+  ].to_h { |row| [row.key, row.freeze] }.freeze
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Steps
+    # A set's numbers by the names that the steps call them.
+    class Names
+      # @param plan [Plan]
+      # @param printer [Length::Printer]
+      def initialize(plan, printer)
+        @plan = plan
+        @set = plan.set
+        @printer = printer
+      end
+
+      # A sentence with its {names} filled in.
+      #
+      # @param part [Hash] names of a lane, a pair or a leaf
+      # @raise [KeyError] for a name there is not
+      def fill(sentence, part) = sentence.gsub(/\{(\w+)\}/) { part[$1] || VALUES.fetch($1).call(self) }
+
+      # @param asked [Integer, String] a number, "panel" or "track"
+      # @return [Integer]
+      def hands(asked)
+        case asked
+        when "panel" then @set.panels.map(&:hands).max
+        when "track" then (@set.track.length > LONG_TRACK) ? 2 : 1
+        else asked
+        end
+      end
+
+      # The lanes' panels, the inner lane first.
+      def lane
+        @set.panels.group_by(&:lane).sort_by { |lane, _| -lane }.map { |lane, list| {"lane" => lane.to_s, "names" => list.map(&:name).join(" and ")} }
+      end
+
+      def pair = @set.panels.each_slice(2).map { |two| {"names" => two.map(&:name).join(" and ")} }
+
+      def leaf = @set.panels.map { |panel| {"names" => panel.name} }
+
+      attr_reader :plan, :set
+
+      # A length with its unit.
+      def len(mm) = @printer.with_unit(mm)
+
+      # A length, bare.
+      def num(mm) = @printer.short(mm)
+
+      def list(lengths) = lengths.map { |mm| num(mm) }.then { |all| [*all[0..-3], all.last(2).join(" and ")].join(", ") }
+
+      def counted(count, one, many) = "#{count} #{(count == 1) ? one : many}"
+
+      VALUES = {
+        "panels" => ->(n) { n.counted(n.set.panels.length, "panel", "panels") },
+        "leaves" => ->(n) { n.counted(n.set.panels.length, "leaf", "leaves") },
+        "size" => ->(n) { "#{n.num(n.set.width)} × #{n.len(n.set.height)}" },
+        "weight" => ->(n) { "#{n.set.weight.to_f.round(1)} kg" },
+        "line" => ->(n) { n.len(n.set.track.mount_height) },
+        "packing" => ->(n) { n.len(n.set.track.packing) },
+        "track" => ->(n) { n.len(n.set.track.length) },
+        "rail" => ->(n) { n.len(n.set.track.floor_rail || n.set.track.length) },
+        "holes" => ->(n) { n.counted(n.set.track.holes.length, "place", "places") },
+        "first" => ->(n) { n.len(n.set.kit.fetch("track.first")) },
+        "rollers" => ->(n) { n.list(n.set.panels.first.rollers) },
+        "up" => ->(n) { n.len(n.set.kit.fetch("adjust.up")) },
+        "down" => ->(n) { n.len(n.set.kit.fetch("adjust.down")) },
+        "groove" => ->(n) { "#{n.num(n.set.guides.groove_width)} wide and #{n.len(n.set.guides.groove_depth)} deep" },
+        "lap" => ->(n) { n.set.lap ? n.len(n.set.lap) : "nothing" },
+        "guides" => ->(n) { n.set.guides.places.any? ? n.list(n.set.guides.places) : "the panel's foot" },
+        "covering" => ->(n) { n.len(n.plan.figures.covering) },
+        "and_covering" => ->(n) { n.plan.figures.covering.positive? ? " and covering" : "" },
+        "gap" => ->(n) { n.len(n.set.gap) },
+        "engagement" => ->(n) { n.len(n.set.kit.fetch("rail.engagement.least")) },
+        "shim" => ->(n) { n.len(n.plan.prepare.to_h.fetch(:base_strip).map { |station| station[:shim] }.max) },
+        "standoff" => ->(n) { n.len(n.set.parts.dig(:wall, :standoff)) },
+        "track_line" => ->(n) { n.len(n.set.parts.dig(:pivots, :track_line)) },
+        "pivots" => ->(n) { n.list(n.set.parts.dig(:pivots, :at)) },
+        "side_gap" => ->(n) { n.len(n.set.parts.dig(:pivots, :side_gap)) },
+        "top_gap" => ->(n) { n.len(n.set.kit.fetch("top_gap")) },
+        "even" => ->(n) { n.set.opening["even"] || (n.set.planted.positive? ? "top" : "side") },
+        "handle" => ->(n) { "#{n.len(n.set.fitted.handle_at)} from the hinge edge, #{n.len(n.set.parts.dig(:fittings, :handle))} above the finished floor" },
+        "aligner" => ->(n) { n.len(n.set.parts.dig(:fittings, :aligner)) },
+        "rough" => ->(n) { "#{n.num(n.set.parts.dig(:pocket, :rough_width))} × #{n.len(n.set.parts.dig(:pocket, :rough_height))}" },
+        "stay" => ->(n) { n.len(n.set.parts.dig(:pocket, :stay)) },
+        "screw" => ->(n) { n.len(n.set.parts.dig(:pocket, :longest_screw)) },
+        "service" => ->(n) { n.set.opening["service_side"] || "service" }
+      }.freeze
+    end
+  end
+end
