@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # A set seen from above: where its panels stand, what is clear between the
     # jambs, and which bays behind come clear. Each manner draws its panels.
-    class Above
+    class Above < Picture
       WIDTH = 330
       MARGIN = 14
       BAYS = 14
@@ -14,7 +14,7 @@ module YellowTrack
         # @param plan [Plan]
         # @param moves [Moves] where its panels stand
         # @param printer [Length::Printer]
-        def of(plan, moves, printer) = {Bypass => Lanes, Bifold => FoldedPlan, Pocket => PocketPlan}.fetch(plan.set.class).new(plan, moves, printer)
+        def of(plan, moves, printer) = const_get(plan.set.manner.motion).new(plan, moves, printer)
       end
 
       def initialize(plan, moves, printer)
@@ -29,13 +29,14 @@ module YellowTrack
       # Millimetres a screen unit, for a finger that drags.
       def millimetres = 1 / @frame.scale
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, foot + 44, title:, description:, name: "above")
+      def size = [WIDTH, foot + 44]
+
+      def id = "above"
+
+      def paint
         bays
         draw
         clear
-        @svg.to_s
       end
 
       # What is clear, in words.
@@ -75,20 +76,20 @@ module YellowTrack
       # Where the drawing ends below, screen units.
       def foot = raise(NotImplementedError, "#{self.class} knows how deep it is")
 
-      def jamb(mm, side, from, to) = @svg.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
+      def jamb(mm, side, from, to) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
 
       def bays
-        @svg.text([WIDTH / 2.0, 14], @set.bays.any? ? "behind: the bays" : "behind", "quiet")
+        @pen.text([WIDTH / 2.0, 14], @set.bays.any? ? "behind: the bays" : "behind", "quiet")
         @set.bays.each_with_index do |bay, place|
           left = x([bay.from, jambs[0]].max)
           right = x([bay.to, jambs[1]].min)
-          @svg.rect([left + 1, TOP], [right - left - 2, BAYS], clear?(bay) ? "bay clear" : "bay")
-          @svg.text([(left + right) / 2, TOP + BAYS - 3], "#{place + 1} #{clear?(bay) ? "clear" : "shut"}", "bay-word")
+          @pen.rect([left + 1, TOP], [right - left - 2, BAYS], clear?(bay) ? "bay clear" : "bay")
+          @pen.text([(left + right) / 2, TOP + BAYS - 3], "#{place + 1} #{clear?(bay) ? "clear" : "shut"}", "bay-word")
         end
       end
 
       def clear
-        dimension = Dimension.new(@svg)
+        dimension = Dimension.new(@pen)
         windows.each { |from, to| dimension.across(x(from), x(to), foot + 26, @printer.text(to - from), feet: foot + 2) }
       end
     end

@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # A slab with the panel that is cut from it: what comes off each edge and
     # off the foot, or what is glued on.
-    class Altered
+    class Altered < Picture
       WIDTH = 330
       HEIGHT = 400
       BOX = [90, 30, 150, 290].freeze
@@ -20,13 +20,14 @@ module YellowTrack
         @frame = Frame.new([@slab[0], width].max, [@slab[1], height + alter.lipping].max, BOX)
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Slab and the panel cut from it", description:, name: "altered")
+      def title = "Slab and the panel cut from it"
+
+      def id = "altered"
+
+      def paint
         slab
         panel
         measures
-        @svg.to_s
       end
 
       private
@@ -48,23 +49,23 @@ module YellowTrack
       def at(x, y) = @frame.at(x + edge, y - [foot, 0].min)
 
       def slab
-        @svg.rect(at(-edge, foot + @slab[1]), [@frame.length(@slab[0]), @frame.length(@slab[1])], "strip")
+        @pen.rect(at(-edge, foot + @slab[1]), [@frame.length(@slab[0]), @frame.length(@slab[1])], "strip")
         return unless @alter.lipping.positive?
 
-        @svg.rect(at(0, foot), [@frame.length(@width), @frame.length(foot)], "bay")
-        @svg.text([@frame.x(@slab[0] / 2), at(0, 0)[1] + 22], "lipping #{say(@alter.lipping)}, planed back after the glue", "quiet")
+        @pen.rect(at(0, foot), [@frame.length(@width), @frame.length(foot)], "bay")
+        @pen.text([@frame.x(@slab[0] / 2), at(0, 0)[1] + 22], "lipping #{say(@alter.lipping)}, planed back after the glue", "quiet")
       end
 
       def panel
         top = [@height, foot + @slab[1]].min
-        @svg.rect(at(0, top), [@frame.length([@width, @slab[0]].min), @frame.length(top - [foot, 0].max)], "face")
-        @svg.line(at(-edge, 0), at(@width + edge, 0), "cut") if @alter.height.positive?
-        @alter.stile_left && [@alter.stile_left, @width - @alter.stile_left].each { |x| @svg.line(at(x, 0), at(x, top), "hidden") }
-        @svg.text(at(@width / 2, @height / 2), "#{say(@width)} × #{say(@height)}", "figure")
+        @pen.rect(at(0, top), [@frame.length([@width, @slab[0]].min), @frame.length(top - [foot, 0].max)], "face")
+        @pen.line(at(-edge, 0), at(@width + edge, 0), "cut") if @alter.height.positive?
+        @alter.stile_left && [@alter.stile_left, @width - @alter.stile_left].each { |x| @pen.line(at(x, 0), at(x, top), "hidden") }
+        @pen.text(at(@width / 2, @height / 2), "#{say(@width)} × #{say(@height)}", "figure")
       end
 
       def measures
-        dimension = Dimension.new(@svg)
+        dimension = Dimension.new(@pen)
         left, foot_y = at(-edge, foot)
         dimension.across(left, at(0, 0)[0], BOX[1] - 6, say(edge), feet: BOX[1]) if edge.positive?
         dimension.upright(at(0, 0)[1], foot_y, left - 22, say(@alter.height), feet: left - 4) if @alter.height.positive?

@@ -3,11 +3,13 @@
 module YellowTrack
   module Drawing
     # The bars of one material as they are cut, all to one scale.
-    class Bars
+    class Bars < Picture
       WIDTH = 900
       ROW = 44
       LEFT = 8
       HIGH = 26
+      NAMED = 90 # screen units that code and length take
+      CODED = 34 # and the code alone
 
       # @param cuts [Array<Cutting::Cut>]
       # @param printer [Length::Printer]
@@ -19,11 +21,14 @@ module YellowTrack
         @scale = (WIDTH - 2 * LEFT) / [cuts.map { |cut| cut.bar.length }.max.to_f, 1].max
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, ROW * @cuts.length + 4, title: "Bars as they are cut", description:, name: @name)
+      def size = [WIDTH, ROW * @cuts.length + 4]
+
+      def title = "Bars as they are cut"
+
+      def id = @name
+
+      def paint
         @cuts.each_with_index { |cut, row| bar(cut, 2 + row * ROW) }
-        @svg.to_s
       end
 
       private
@@ -35,17 +40,15 @@ module YellowTrack
       def say(mm) = @printer.short(mm)
 
       def bar(cut, top)
-        @svg.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
-        left = LEFT.to_f
-        kerf = cut.pieces.length.positive? ? (cut.bar.length - cut.offcut - cut.pieces.sum(&:length)) / cut.pieces.length : 0
-        cut.pieces.each do |piece|
-          wide = piece.length.to_f * @scale
-          @svg.rect([left, top], [wide, HIGH], "face")
-          @svg.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > 90
-          @svg.text([left + wide / 2, top + 18], piece.name, "bay-word") if wide.between?(34, 90)
-          left += wide + [kerf.to_f, 8].min * @scale
-        end
-        @svg.text([LEFT, top + HIGH + 13], "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}; left #{say(cut.offcut)}", "quiet", anchor: "start")
+        @pen.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
+        cut.pieces.zip(cut.places) { |piece, place| piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top) }
+        @pen.text([LEFT, top + HIGH + 13], "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}; left #{say(cut.offcut)}", "quiet", anchor: "start")
+      end
+
+      def piece(piece, left, wide, top)
+        @pen.rect([left, top], [wide, HIGH], "face")
+        @pen.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > NAMED
+        @pen.text([left + wide / 2, top + 18], piece.name, "bay-word") if wide.between?(CODED, NAMED)
       end
     end
   end

@@ -6,7 +6,7 @@ module YellowTrack
     # larger than life, so that a turn of a screw is seen. Where it stands after
     # any turning is a transform of each of its layers, so that a script only
     # has to set them.
-    class Bench
+    class Bench < Picture
       WIDTH = 740
       HEIGHT = 560
       FOOT = 500 # where the floor is drawn
@@ -17,18 +17,18 @@ module YellowTrack
       LARGEST = 44.0 # of a gap as drawn
       FACTORS = [40, 30, 20, 15, 12, 10, 8, 6, 5, 4, 3, 2, 1].freeze
 
-      # @param hung [Adjust::Hung]
+      # @param reading [Adjust::Reading]
       # @param answer [Adjust::Slider, Adjust::Fold, nil] nil while readings are
       #   missing
       # @param turned [Hash{String => Numeric}] mm that each control was turned
-      def self.of(hung, answer, turned = {}) = ((hung.kind == :slider) ? Sliding : Folding).new(hung, answer, turned)
+      def self.of(reading, answer, turned = {}) = const_get(reading.motion).new(reading, answer, turned)
 
-      def initialize(hung, answer, turned)
-        @hung = hung
+      def initialize(reading, answer, turned)
+        @reading = reading
         @answer = answer
-        @turned = hung.controls.to_h { |control| [control, turned[control] || 0r] }
-        @right = hung.jamb == "right"
-        @scale = [tallest / hung.panel.height.to_f, WIDE / across.to_f].min
+        @turned = reading.controls.to_h { |control| [control, turned[control] || 0r] }
+        @right = reading.jamb == "right"
+        @scale = [tallest / reading.panel.height.to_f, WIDE / across.to_f].min
       end
 
       # Where each gap is typed: per cent of the picture's width and height.
@@ -42,16 +42,15 @@ module YellowTrack
         FACTORS.find { |one| largest * one * @scale <= LARGEST } || 1
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title:, description:, name: "bench")
+      def id = "bench"
+
+      def paint
         frame
         beside
-        hung(suggested, "ghost") { outline("ghost-face") } if suggested
-        hung(@turned, "hung-panel", live: true) { body } if @answer
-        hung({}, "hung-panel") { body } unless @answer
+        layered(suggested, "ghost") { outline("ghost-face") } if suggested
+        layered(@turned, "hung-panel", live: true) { body } if @answer
+        layered({}, "hung-panel") { body } unless @answer
         callouts
-        @svg.to_s
       end
 
       private
@@ -59,11 +58,11 @@ module YellowTrack
       def tallest = TALL
 
       # mm across what hangs.
-      def across = @hung.panel.width
+      def across = @reading.panel.width
 
-      def gaps = @answer ? @hung.read["gaps"] : {}
+      def gaps = @answer ? @reading.read["gaps"] : {}
 
-      def tall = @hung.panel.height * @scale
+      def tall = @reading.panel.height * @scale
 
       def wide = across * @scale
 
@@ -79,38 +78,38 @@ module YellowTrack
       def large(mm) = mm.to_f * factor * @scale
 
       # The layers of something that hangs, each with its transform.
-      def hung(turned, css, live: false, &drawn)
+      def layered(turned, css, live: false, &drawn)
         layers(turned).to_a.reverse.reduce(drawn) do |inner, (name, transform)|
-          -> { @svg.group(css, transform:, **(live ? {"data-layer": name} : {})) { inner.call } }
+          -> { @pen.group(css, transform:, **(live ? {"data-layer": name} : {})) { inner.call } }
         end.call
       end
 
       def frame
-        left, right = [inward(wide * (@hung.neighbour? ? 2 : 1) + 24), inward(-62)].minmax
-        @svg.rect([left, top - HEAD - 12], [right - left, HEAD - 16], "wall")
-        @svg.rect([[jamb, inward(-62)].min, top - 28], [62, FOOT - top + 28], "wall")
-        @svg.rect([left, FOOT], [right - left, 7], "strip")
-        @svg.rect([@right ? left + 14 : jamb, top - 28], [right - left - 76, 10], "runs")
+        left, right = [inward(wide * (@reading.neighbour? ? 2 : 1) + 24), inward(-62)].minmax
+        @pen.rect([left, top - HEAD - 12], [right - left, HEAD - 16], "wall")
+        @pen.rect([[jamb, inward(-62)].min, top - 28], [62, FOOT - top + 28], "wall")
+        @pen.rect([left, FOOT], [right - left, 7], "strip")
+        @pen.rect([@right ? left + 14 : jamb, top - 28], [right - left - 76, 10], "runs")
       end
 
       # The neighbour away from the jamb, as much of it as there is room for.
       def beside
-        @svg.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "beside") if @hung.neighbour?
+        @pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "beside") if @reading.neighbour?
       end
 
       def corners = [[inward(0), top], [inward(wide), top], [inward(wide), top + tall], [inward(0), top + tall]]
 
-      def outline(css) = @svg.polygon(corners, css)
+      def outline(css) = @pen.polygon(corners, css)
 
       # Lines from each gap to where it is typed.
       def callouts
-        spots.each { |gap, (x, y)| @svg.line(ends.fetch(gap), [x, y], "dimension") }
+        spots.each { |gap, (x, y)| @pen.line(ends.fetch(gap), [x, y], "dimension") }
       end
 
       def figure(mm) = format("%.1f", mm.to_f)
 
       def description
-        return "Gaps not read yet: #{@hung.missing.join(", ")}." unless @answer
+        return "Gaps not read yet: #{@reading.missing.join(", ")}." unless @answer
 
         "Gaps read: #{gaps.map { |gap, mm| "#{gap} #{figure(mm)}" }.join(", ")} mm, drawn #{factor} times larger than life."
       end

@@ -9,9 +9,9 @@ module YellowTrack
       OVER = 5 # the figure above the line
       BEYOND = 4 # the extension line past it
 
-      # @param svg [SVG]
-      def initialize(svg)
-        @svg = svg
+      # @param pen [SVG, Paper::Ink]
+      def initialize(pen)
+        @pen = pen
       end
 
       # Along the picture's width.
@@ -23,7 +23,7 @@ module YellowTrack
       def across(from, to, y, figure, feet:)
         [from, to].each { |x| extension([x, feet], [x, y + ((feet > y) ? -BEYOND : BEYOND)]) }
         line([from, y], [to, y])
-        @svg.text([(from + to) / 2.0, y - OVER], figure, "figure")
+        @pen.text([(from + to) / 2.0, y - OVER], figure, "figure")
       end
 
       # Up the picture's height, the figure turned to read from the right.
@@ -32,16 +32,16 @@ module YellowTrack
       def upright(from, to, x, figure, feet:)
         [from, to].each { |y| extension([feet, y], [x + ((feet > x) ? -BEYOND : BEYOND), y]) }
         line([x, from], [x, to])
-        @svg.text([x - OVER, (from + to) / 2.0], figure, "figure", turn: -90)
+        @pen.text([x - OVER, (from + to) / 2.0], figure, "figure", turn: -90)
       end
 
       private
 
-      def extension(from, to) = @svg.line(from, to, "extension")
+      def extension(from, to) = @pen.line(from, to, "extension")
 
       def line(from, to)
-        @svg.line(from, to, "dimension")
-        [from, to].each { |x, y| @svg.line([x - TICK, y + TICK], [x + TICK, y - TICK], "tick") }
+        @pen.line(from, to, "dimension")
+        [from, to].each { |x, y| @pen.line([x - TICK, y + TICK], [x + TICK, y - TICK], "tick") }
       end
     end
   end

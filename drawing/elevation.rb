@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # A set from the room: opening, panels, what they run or turn on, and the
     # sizes a fitter cuts to. Each manner of hanging draws what it runs on.
-    class Elevation
+    class Elevation < Picture
       WIDTH = 400
       HEIGHT = 560
       BOX = [34, 44, 306, 440].freeze # what is shown is fitted in
@@ -18,11 +18,8 @@ module YellowTrack
         # @param plan [Plan]
         # @param moves [Moves] where its panels stand
         # @param printer [Length::Printer]
-        def of(plan, moves, printer) = const_get(MANNERS.fetch(plan.set.kit.support || plan.set.kit.family)).new(plan, moves, printer)
+        def of(plan, moves, printer) = const_get(plan.set.manner.drawn).new(plan, moves, printer)
       end
-
-      MANNERS = {"top-hung" => "Hung", "bottom-rolling" => "Rolling", "wall-hung" => "OnTheWall", "bifold" => "Folding",
-                 "pocket" => "InTheWall"}.freeze
 
       def initialize(plan, moves, printer)
         @plan = plan
@@ -33,13 +30,14 @@ module YellowTrack
         @frame = Frame.new(@to - @from, top, BOX, align: :top)
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Front, from the room", description:, name: "front")
+      def title = "Front, from the room"
+
+      def id = "front"
+
+      def paint
         wall
         draw
         sizes
-        @svg.to_s
       end
 
       private
@@ -72,9 +70,9 @@ module YellowTrack
         left, right = x(opening_left), x(opening_right)
         head, floor = y(@plan.figures.head_high), y(0)
         edge = [x(@from) - WALL, x(@to) + WALL]
-        @svg.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor], [right, head],
+        @pen.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor], [right, head],
           [left, head], [left, floor]], "wall")
-        @svg.line([edge[0] - WALL, floor], [edge[1] + WALL, floor], "cut")
+        @pen.line([edge[0] - WALL, floor], [edge[1] + WALL, floor], "cut")
         covering(left, right)
       end
 
@@ -88,21 +86,21 @@ module YellowTrack
         return unless @plan.figures.covering.positive?
 
         level = y(@plan.figures.finished_floor)
-        @svg.line([left, level], [right, level], "hidden")
+        @pen.line([left, level], [right, level], "hidden")
       end
 
       # A panel's face from one x to another.
       def face(panel, from, to, css = "")
         corner = [x(from), y(foot + panel.height)]
-        @svg.group("panel #{css}", "data-panel": panel.name) do
-          @svg.rect(corner, [x(to) - x(from), @frame.length(panel.height)], "face")
+        @pen.group("panel #{css}", "data-panel": panel.name) do
+          @pen.rect(corner, [x(to) - x(from), @frame.length(panel.height)], "face")
           name(panel, (x(from) + x(to)) / 2, corner[1] + @frame.length(panel.height) * 0.36)
         end
       end
 
       def name(panel, middle, height)
-        @svg.text([middle, height], panel.name, "letter")
-        @svg.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane && @set.panels.any? { |other| other.lane != panel.lane }
+        @pen.text([middle, height], panel.name, "letter")
+        @pen.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane && @set.panels.any? { |other| other.lane != panel.lane }
       end
 
       # The panels, those farthest from the room first.
@@ -114,9 +112,9 @@ module YellowTrack
       # A track with its fixing holes, its left end at x and its face at a
       # height, mm.
       def rail(start, height)
-        @svg.rect([x(start), y(height)], [@frame.length(@set.track.length), TRACK], "runs track")
-        @set.track.holes.each { |hole| @svg.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
-        @set.track.joints.each { |joint| @svg.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut") }
+        @pen.rect([x(start), y(height)], [@frame.length(@set.track.length), TRACK], "runs track")
+        @set.track.holes.each { |hole| @pen.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
+        @set.track.joints.each { |joint| @pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut") }
       end
 
       # Hangers from a track whose face is at a height, mm.
@@ -124,18 +122,18 @@ module YellowTrack
         @set.panels.zip(lefts).each do |panel, left|
           panel.rollers.each do |roller|
             place = x(left + roller)
-            @svg.line([place, y(height)], [place, y(foot + panel.height) + 10], "seen")
-            @svg.circle([place, y(height) + TRACK / 2], ROLLER, "runs")
+            @pen.line([place, y(height)], [place, y(foot + panel.height) + 10], "seen")
+            @pen.circle([place, y(height) + TRACK / 2], ROLLER, "runs")
           end
         end
       end
 
       def guides(places)
-        places.each { |place| @svg.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
+        places.each { |place| @pen.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
       end
 
       def sizes
-        @dimension = Dimension.new(@svg)
+        @dimension = Dimension.new(@pen)
         ends = @plan.sizing.jambs.map { |jamb| x(jamb) }
         @dimension.across(*ends, above - 10, figure(@plan.sizing.width), feet: above)
         side = x(@to) + WALL

@@ -3,7 +3,7 @@
 module YellowTrack
   module Drawing
     # The gap under the panels along the opening, its height larger than life.
-    class FloorStrip
+    class FloorStrip < Picture
       WIDTH = 330
       MARGIN = 14
       TOP = 26
@@ -26,13 +26,16 @@ module YellowTrack
         FACTORS.find { |factor| most * factor * @frame.scale <= DEEP } || 1
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, TOP + DEEP + 24, title: "Floor gap along the travel", description:, name: "strip")
+      def size = [WIDTH, TOP + DEEP + 24]
+
+      def title = "Floor gap along the travel"
+
+      def id = "strip"
+
+      def paint
         ground
-        @svg.line([x(@from), TOP], [x(@to), TOP], "cut")
+        @pen.line([x(@from), TOP], [x(@to), TOP], "cut")
         figures
-        @svg.to_s
       end
 
       private
@@ -51,16 +54,16 @@ module YellowTrack
 
       def ground
         profile = gaps.map { |mm, gap| [x(mm), y(gap)] }
-        @svg.polygon([*profile, [x(@to), TOP + DEEP + 6], [x(@from), TOP + DEEP + 6]], "wall")
-        @svg.polyline(profile, "seen")
+        @pen.polygon([*profile, [x(@to), TOP + DEEP + 6], [x(@from), TOP + DEEP + 6]], "wall")
+        @pen.polyline(profile, "seen")
       end
 
       def figures
         gaps.each_with_index do |(mm, gap), place|
           next if place.positive? && place < gaps.length - 1 && crowded?(place)
 
-          @svg.line([x(mm), TOP], [x(mm), y(gap)], "dimension")
-          @svg.text([x(mm), TOP - 7], @printer.text(gap), "figure", anchor: anchor(place))
+          @pen.line([x(mm), TOP], [x(mm), y(gap)], "dimension")
+          @pen.text([x(mm), TOP - 7], @printer.text(gap), "figure", anchor: anchor(place))
         end
       end
 

@@ -3,7 +3,7 @@
 module YellowTrack
   module Drawing
     # A framed panel: its stiles with their horns, its rails and what fills it.
-    class Framed
+    class Framed < Picture
       WIDTH = 330
       HEIGHT = 400
       BOX = [90, 34, 170, 310].freeze
@@ -18,13 +18,14 @@ module YellowTrack
         @picture = Frame.new(width, height, BOX)
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Framed panel", description:, name: "framed")
+      def title = "Framed panel"
+
+      def id = "framed"
+
+      def paint
         [0r, @width - @frame.stile].each { |x| member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, @height + Prepare::FramedPanel::HORN) }
         @frame.rail_places.each { |foot, head| member(@frame.stile, foot, @width - @frame.stile, head) }
         measures
-        @svg.to_s
       end
 
       private
@@ -38,11 +39,11 @@ module YellowTrack
       end
 
       def member(left, foot, right, head)
-        @svg.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
+        @pen.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
       end
 
       def measures
-        dimension = Dimension.new(@svg)
+        dimension = Dimension.new(@pen)
         dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, say(@width), feet: @picture.y(0) + 4)
         dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, say(@frame.stile), feet: BOX[1] - 4)
         @frame.rail_places.each { |foot, head| dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, say(head - foot), feet: @picture.x(@width) + 4) }

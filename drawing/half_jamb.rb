@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # A half jamb from above, cut across at the pivot: the strip on the jamb,
     # the panel's edge behind it, the pivot, to one scale.
-    class HalfJamb
+    class HalfJamb < Picture
       WIDTH = 330
       HEIGHT = 170
       SHOWN = 110 # mm of panel shown
@@ -18,25 +18,27 @@ module YellowTrack
         @printer = printer
       end
 
-      # @return [String] SVG, the closet above and the room below
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Half jamb from above", description:, name: "half-jamb")
+      def title = "Half jamb from above"
+
+      def id = "half-jamb"
+
+      def paint
         jamb
         panel
         measures
-        @svg.to_s
       end
 
       private
 
       def description
         "Strip #{say(@set.half_jamb)} on the jamb. Side gap #{say(@set.gaps.side)}. Hides #{say(@set.hidden)} of the panel's edge. " \
-          "Panel's face #{say(@set.setback)} behind the strip. Pivot #{say(@set.gaps.side + @set.pivot_inset)} from the jamb, track #{say(track_line)} behind the strip."
+          "Panel's face #{say(@set.terms.setback)} behind the strip. Pivot #{say(pivot)} from the jamb, track #{say(@set.track_line)} behind the strip."
       end
 
       def say(mm) = @printer.short(mm)
 
-      def track_line = @set.setback + @set.thickness / 2
+      # From the jamb.
+      def pivot = @set.fold.pivot_place
 
       def x(mm) = 70 + mm.to_f * SCALE
 
@@ -44,23 +46,23 @@ module YellowTrack
       def y(mm) = 100 - mm.to_f * SCALE
 
       def jamb
-        @svg.rect([20, y(@set.setback + @set.thickness) - 14], [50, HEIGHT - y(@set.setback + @set.thickness)], "wall")
-        @svg.rect([x(0), y(0)], [@set.half_jamb.to_f * SCALE, STRIP_DEEP * SCALE], "strip")
+        @pen.rect([20, y(@set.terms.setback + @set.thickness) - 14], [50, HEIGHT - y(@set.terms.setback + @set.thickness)], "wall")
+        @pen.rect([x(0), y(0)], [@set.half_jamb.to_f * SCALE, STRIP_DEEP * SCALE], "strip")
       end
 
       def panel
-        @svg.rect([x(@set.gaps.side), y(@set.setback + @set.thickness)], [SHOWN * SCALE, @set.thickness.to_f * SCALE], "face")
-        @svg.line([x(0), y(track_line)], [x(@set.gaps.side + SHOWN), y(track_line)], "hidden")
-        @svg.circle([x(@set.gaps.side + @set.pivot_inset), y(track_line)], 5, "runs")
+        @pen.rect([x(@set.gaps.side), y(@set.terms.setback + @set.thickness)], [SHOWN * SCALE, @set.thickness.to_f * SCALE], "face")
+        @pen.line([x(0), y(@set.track_line)], [x(@set.gaps.side + SHOWN), y(@set.track_line)], "hidden")
+        @pen.circle([x(pivot), y(@set.track_line)], 5, "runs")
       end
 
       def measures
-        dimension = Dimension.new(@svg)
-        top = y(@set.setback + @set.thickness)
-        dimension.across(x(0), x(@set.gaps.side + @set.pivot_inset), top - 18, say(@set.gaps.side + @set.pivot_inset), feet: top - 2)
+        dimension = Dimension.new(@pen)
+        top = y(@set.terms.setback + @set.thickness)
+        dimension.across(x(0), x(pivot), top - 18, say(pivot), feet: top - 2)
         dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, say(@set.half_jamb), feet: y(-STRIP_DEEP) + 2)
-        dimension.upright(y(0), y(@set.setback), x(@set.gaps.side + SHOWN) + 22, say(@set.setback), feet: x(@set.gaps.side + SHOWN) + 4)
-        @svg.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4], "side gap #{say(@set.gaps.side)}, hides #{say(@set.hidden)}", "quiet", anchor: "end")
+        dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, say(@set.terms.setback), feet: x(@set.gaps.side + SHOWN) + 4)
+        @pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4], "side gap #{say(@set.gaps.side)}, hides #{say(@set.hidden)}", "quiet", anchor: "end")
       end
     end
   end

@@ -3,7 +3,7 @@
 module YellowTrack
   module Drawing
     # A packed jamb cut across: its layers from the jamb out.
-    class Layers
+    class Layers < Picture
       WIDTH = 300
       HEIGHT = 92
       JAMB = 40
@@ -19,26 +19,30 @@ module YellowTrack
         @scale = [(WIDTH - JAMB - 40) / [build_up[:target].to_f, 1].max, MOST].min
       end
 
-      # @return [String] SVG
-      def to_s
-        svg = SVG.new(WIDTH, HEIGHT, title: "Packing of the #{@side} jamb", description: words, name: "layers-#{@side}")
-        svg.rect([0, 8], [JAMB, 58], "wall")
+      def title = "Packing of the #{@side} jamb"
+
+      def id = "layers-#{@side}"
+
+      def paint
+        @pen.rect([0, 8], [JAMB, 58], "wall")
         left = JAMB.to_f
         @build_up[:layers].each do |layer|
           wide = layer.to_f * @scale
-          svg.rect([left, 8], [wide, 58], "strip")
-          svg.text([left + wide / 2, 84], @printer.short(layer), "figure")
+          @pen.rect([left, 8], [wide, 58], "strip")
+          @pen.text([left + wide / 2, 84], @printer.short(layer), "figure")
           left += wide
         end
-        svg.to_s
       end
 
       # The layers in words. @return [String]
       def words
         layers = @build_up[:layers].map { |layer| @printer.short(layer) }.join(" + ")
         short = @build_up[:shortfall]
-        "#{layers.empty? ? "No layer is thin enough" : layers} from the jamb out#{", #{@printer.short(short)} short of #{@printer.short(@build_up[:target])}" if short > Prepare::BuildUp::TOLD}."
+        missing = ", #{@printer.short(short)} short of #{@printer.short(@build_up[:target])}" if short > Prepare::BuildUp::TOLD
+        "#{layers.empty? ? "No layer is thin enough" : layers} from the jamb out#{missing}."
       end
+
+      alias_method :description, :words
     end
   end
 end

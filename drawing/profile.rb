@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # Floor and head along the opening, their rises larger than life, with the
     # bays behind between them.
-    class Profile
+    class Profile < Picture
       WIDTH = 740
       HEIGHT = 150
       LEFT = 60
@@ -28,13 +28,14 @@ module YellowTrack
         FACTORS.find { |factor| most * factor * @frame.scale <= RISE } || 1
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Floor and head along the opening", description:, name: "profile")
+      def title = "Floor and head along the opening"
+
+      def id = "profile"
+
+      def paint
         bays
         line(heads, HEAD, -6)
-        line(floors, FLOOR, 20)
-        @svg.to_s
+        floor_read? ? line(floors, FLOOR, 20) : unread
       end
 
       private
@@ -49,16 +50,24 @@ module YellowTrack
 
       def departures = (heads + floors).map(&:last)
 
+      def floor_read? = @plan.survey.floor.read?
+
+      # What is not read is no line.
+      def unread
+        @pen.line([@frame.x(0) - 20, FLOOR], [@frame.x(@width) + 20, FLOOR], "hidden")
+        @pen.text([@frame.x(@width / 2), FLOOR + 20], "floor not read", "quiet")
+      end
+
       def description
-        "Head above its low point: #{said(heads)}. Floor from its high point: #{said(floors)}. Drawn #{factor} times larger than life."
+        "Head above its low point: #{said(heads)}. #{floor_read? ? "Floor from its high point: #{said(floors)}." : "Floor not read."} Drawn #{factor} times larger than life."
       end
 
       def said(list) = list.map { |x, rise| "#{@printer.short(rise)} at #{@printer.short(x)}" }.join(", ")
 
       def line(list, level, figure)
-        @svg.line([@frame.x(0) - 20, level], [@frame.x(@width) + 20, level], "hidden")
-        @svg.polyline(list.map { |x, rise| [@frame.x(x), y(rise, level)] }, "cut")
-        list.each { |x, rise| @svg.text([@frame.x(x), y(rise, level) + figure], @printer.short(rise), "figure") }
+        @pen.line([@frame.x(0) - 20, level], [@frame.x(@width) + 20, level], "hidden")
+        @pen.polyline(list.map { |x, rise| [@frame.x(x), y(rise, level)] }, "cut")
+        list.each { |x, rise| @pen.text([@frame.x(x), y(rise, level) + figure], @printer.short(rise), "figure") }
       end
 
       def y(rise, level) = level - (rise * factor * @frame.scale).to_f.clamp(-RISE, RISE)
@@ -66,8 +75,8 @@ module YellowTrack
       def bays
         @plan.survey.bays.each_with_index do |(from, to), place|
           left, right = @frame.x(from), @frame.x(to)
-          @svg.rect([left + 1, (HEAD + FLOOR) / 2 - 10], [right - left - 2, 20], "bay")
-          @svg.text([(left + right) / 2, (HEAD + FLOOR) / 2 + 5], "bay #{place + 1}", "bay-word")
+          @pen.rect([left + 1, (HEAD + FLOOR) / 2 - 10], [right - left - 2, 20], "bay")
+          @pen.text([(left + right) / 2, (HEAD + FLOOR) / 2 + 5], "bay #{place + 1}", "bay-word")
         end
       end
     end

@@ -5,7 +5,7 @@ module YellowTrack
     # Head and foot of a set cut across, to one scale: the room to the left, the
     # closet to the right, every height of the stack and every depth written on
     # it.
-    class Sections
+    class Sections < Picture
       WIDTH = 330
       HEIGHT = 250
       HEAD_TOP = 26
@@ -18,7 +18,7 @@ module YellowTrack
       class << self
         # @param plan [Plan]
         # @param printer [Length::Printer]
-        def of(plan, printer) = const_get(Elevation::MANNERS.fetch(plan.set.kit.support || plan.set.kit.family)).new(plan, printer)
+        def of(plan, printer) = const_get(plan.set.manner.drawn).new(plan, printer)
       end
 
       def initialize(plan, printer)
@@ -28,15 +28,16 @@ module YellowTrack
         @scale = [0.95, 118.0 / deep, 96.0 / (above + 1)].min
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Head and foot, cut across", description:, name: "sections")
-        @dimension = Dimension.new(@svg)
-        @svg.text([82, 14], "head", "quiet")
-        @svg.text([248, 14], "foot", "quiet")
+      def title = "Head and foot, cut across"
+
+      def id = "sections"
+
+      def paint
+        @dimension = Dimension.new(@pen)
+        @pen.text([82, 14], "head", "quiet")
+        @pen.text([248, 14], "foot", "quiet")
         head
         foot
-        @svg.to_s
       end
 
       private
@@ -65,14 +66,14 @@ module YellowTrack
         ceiling
         runs
         panels.each do |panel|
-          @svg.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
-          @svg.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
+          @pen.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
+          @pen.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
         end
         @dimension.upright(down(0), down(above), z(0, :head) - 20, say(above), feet: z(0, :head) - 14)
         depths
       end
 
-      def ceiling = @svg.rect([z(0, :head) - 14, HEAD_TOP], [deep * @scale + 28, 16], "wall")
+      def ceiling = @pen.rect([z(0, :head) - 14, HEAD_TOP], [deep * @scale + 28, 16], "wall")
 
       # What the panels hang from or run in.
       def runs
@@ -89,7 +90,7 @@ module YellowTrack
       def foot
         floor = HEIGHT - 50
         under = larger(@set.gap)
-        panels.each { |panel| @svg.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT], "face") }
+        panels.each { |panel| @pen.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT], "face") }
         ground(floor)
         below(floor, under)
         @dimension.upright(floor - under, floor, z(deep, :foot) + 26, say(@set.gap), feet: z(deep, :foot) + 6)
@@ -102,11 +103,11 @@ module YellowTrack
       def ground(floor)
         covering = @plan.figures.covering
         left, wide = z(0, :foot) - 20, deep * @scale + 40
-        @svg.line([left, floor], [left + wide, floor], "cut")
+        @pen.line([left, floor], [left + wide, floor], "cut")
         return unless covering.positive?
 
-        @svg.rect([left, floor], [wide, 8], "strip")
-        @svg.text([left + wide / 2, floor + 24], "#{say(covering)} covering, to come", "quiet")
+        @pen.rect([left, floor], [wide, 8], "strip")
+        @pen.text([left + wide / 2, floor + 24], "#{say(covering)} covering, to come", "quiet")
       end
 
       # What steadies or carries the panels at the floor.

@@ -5,7 +5,7 @@ module YellowTrack
     # The opening as its readings make it: true proportion, faults larger than
     # life, the tape lines in it. The readings themselves are typed over the
     # picture; #places says where.
-    class Shape
+    class Shape < Picture
       WIDTH = 740
       HEIGHT = 520
       BOX = [190, 40, 360, 430].freeze
@@ -46,19 +46,20 @@ module YellowTrack
       #
       # @return [Hash{String => Array(Integer, Integer)}]
       def places
-        TAPES.to_h do |tape|
+        @places ||= TAPES.to_h do |tape|
           x, y = level(*tape.label)
           [tape.key, [((x + tape.shift) / WIDTH * 100).round, (y / HEIGHT * 100).round]]
         end
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "The opening from the room", description:, name: "shape")
-        @svg.polygon(square, "level-shape")
-        @svg.polygon([:bl, :br, :tr, :tl].map { |corner| drawn(corner) }, "true-shape")
-        TAPES.each { |tape| @svg.line(point(*tape.from), point(*tape.to), tape_class(tape), "data-reading": tape.key) }
-        @svg.to_s
+      def title = "The opening from the room"
+
+      def id = "shape"
+
+      def paint
+        @pen.polygon(square, "level-shape")
+        @pen.polygon(corners.values_at(:bl, :br, :tr, :tl), "true-shape")
+        TAPES.each { |tape| @pen.line(point(*tape.from), point(*tape.to), tape_class(tape), "data-reading": tape.key) }
       end
 
       # What the picture says of its own scale.
@@ -71,25 +72,27 @@ module YellowTrack
 
       # How many times larger than life the faults are drawn.
       def factor
-        worst = faults.values.flatten.map(&:abs).max.to_f
-        return 1 if worst.zero?
-
-        FACTORS.find { |factor| worst * factor * frame.scale <= FAULT } || 1
+        @factor ||= begin
+          worst = faults.values.flatten.map(&:abs).max.to_f
+          (FACTORS.find { |factor| worst * factor * frame.scale <= FAULT } unless worst.zero?) || 1
+        end
       end
 
       private
 
-      def size
+      def measured
         widths, heights = @survey.widths, @survey.heights
         [widths.max || UNREAD[0], heights.max || UNREAD[1]].map { |mm| mm.zero? ? 1r : mm }
       end
 
-      def in_proportion? = SQUARISH.cover?(size[0].fdiv(size[1]))
+      def in_proportion? = SQUARISH.cover?(measured[0].fdiv(measured[1]))
 
       # Sides of the level rectangle as drawn, mm.
       def sides
-        width, height = size
-        [height * width.fdiv(height).clamp(SQUARISH.min, SQUARISH.max), height]
+        @sides ||= begin
+          width, height = measured
+          [(height * width.fdiv(height).clamp(SQUARISH.min, SQUARISH.max)).to_f, height.to_f]
+        end
       end
 
       def frame = @frame ||= Frame.new(*sides, BOX)
@@ -111,6 +114,8 @@ module YellowTrack
       CORNERS = {bl: [0, 0], br: [1, 0], tl: [0, 1], tr: [1, 1]}.freeze
       private_constant :CORNERS
 
+      def corners = @corners ||= CORNERS.keys.to_h { |corner| [corner, drawn(corner)] }
+
       def drawn(corner)
         x, y = level(*CORNERS.fetch(corner))
         off = faults[corner] || [0, 0]
@@ -122,7 +127,7 @@ module YellowTrack
 
       # A place in the opening's true shape.
       def point(u, v)
-        bl, br, tl, tr = %i[bl br tl tr].map { |corner| drawn(corner) }
+        bl, br, tl, tr = corners.values_at(:bl, :br, :tl, :tr)
         [0, 1].map { |axis| (1 - v) * ((1 - u) * bl[axis] + u * br[axis]) + v * ((1 - u) * tl[axis] + u * tr[axis]) }
       end
 

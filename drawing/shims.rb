@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # A base strip along the floor, with the shim at each station, larger than
     # life.
-    class Shims
+    class Shims < Picture
       WIDTH = 740
       HEIGHT = 130
       LEFT = 40
@@ -20,18 +20,19 @@ module YellowTrack
         @larger = HIGH / [stations.map { |station| station[:shim] }.max.to_f, 6].max
       end
 
-      # @return [String] SVG
-      def to_s
-        svg = SVG.new(WIDTH, HEIGHT, title: "Base strip along the floor", description:, name: "shims")
-        svg.rect([LEFT, LEVEL - 14], [WIDTH - 2 * LEFT, 14], "strip")
-        svg.polyline(@stations.map { |station| [x(station), LEVEL + station[:shim].to_f * @larger] }, "cut")
+      def title = "Base strip along the floor"
+
+      def id = "shims"
+
+      def paint
+        @pen.rect([LEFT, LEVEL - 14], [WIDTH - 2 * LEFT, 14], "strip")
+        @pen.polyline(@stations.map { |station| [x(station), LEVEL + station[:shim].to_f * @larger] }, "cut")
         @stations.each do |station|
           deep = station[:shim].to_f * @larger
-          svg.rect([x(station) - 7, LEVEL], [14, deep], "face") if deep.positive?
-          svg.text([x(station), LEVEL - 20], @printer.short(station[:shim]), "figure")
-          svg.text([x(station), LEVEL + deep + 16], @printer.short(station[:x]), "quiet")
+          @pen.rect([x(station) - 7, LEVEL], [14, deep], "face") if deep.positive?
+          @pen.text([x(station), LEVEL - 20], @printer.short(station[:shim]), "figure")
+          @pen.text([x(station), LEVEL + deep + 16], @printer.short(station[:x]), "quiet")
         end
-        svg.to_s
       end
 
       private

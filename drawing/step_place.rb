@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     # A small picture of where a step's place is: the opening from the room,
     # what is meant drawn strong, its numbers at it.
-    class StepPlace
+    class StepPlace < Picture
       WIDTH = 190
       HEIGHT = 136
       BOX = [16, 20, 158, 92].freeze
@@ -21,24 +21,25 @@ module YellowTrack
         @right = width
       end
 
-      # @return [String] SVG
-      def to_s
-        @svg = SVG.new(WIDTH, HEIGHT, title: "Where: #{@place}", description: words, name: @name)
-        @svg.rect(@frame.at(0, @plan.figures.head_high), [@frame.length(@right), @frame.length(@plan.figures.head_high)], "seen")
-        @set.panels.each { |panel| @svg.rect(@frame.at(panel.x, foot + panel.height), [@frame.length(panel.width), @frame.length(panel.height)], "hidden") }
+      def title = "Where: #{@place}"
+
+      def id = @name
+
+      def paint
+        @pen.rect(@frame.at(0, @plan.figures.head_high), [@frame.length(@right), @frame.length(@plan.figures.head_high)], "seen")
+        @set.panels.each { |panel| @pen.rect(@frame.at(panel.x, foot + panel.height), [@frame.length(panel.width), @frame.length(panel.height)], "hidden") }
         public_send(@place)
-        @svg.to_s
       end
 
       def line
-        @svg.line(@frame.at(0, mount), @frame.at(@right, mount), "cut")
-        @svg.line(@frame.at(@right / 2, 0), @frame.at(@right / 2, mount), "dimension")
+        @pen.line(@frame.at(0, mount), @frame.at(@right, mount), "cut")
+        @pen.line(@frame.at(@right / 2, 0), @frame.at(@right / 2, mount), "dimension")
         figure(@frame.at(@right / 2, mount / 2), mount)
       end
 
       def track
-        @svg.rect(@frame.at(0, mount), [@frame.length(@set.track.length), 5], "runs")
-        @set.track.holes.each { |hole| @svg.circle([@frame.x(hole), @frame.y(mount) + 2.5], 1.2, "dot") }
+        @pen.rect(@frame.at(0, mount), [@frame.length(@set.track.length), 5], "runs")
+        @set.track.holes.each { |hole| @pen.circle([@frame.x(hole), @frame.y(mount) + 2.5], 1.2, "dot") }
         figure([WIDTH / 2, @frame.y(mount) - 6], @set.track.length)
       end
 
@@ -46,19 +47,22 @@ module YellowTrack
         panel = @set.panels.first
         panel.rollers.each do |roller|
           at = @frame.at(panel.x + roller, foot + panel.height)
-          @svg.circle(at, 4, "runs")
+          @pen.circle(at, 4, "runs")
           figure([at[0], at[1] + 20], roller)
         end
       end
 
       def guides = places(@set.guides.places, 0)
 
-      def pivots = places(@set.parts.dig(:pivots, :at), 0)
+      def pivots = places(@set.pivots, 0)
 
       # On the lead panels, from their hinge edges.
       def handle
-        leads.each { |panel, side| dot(@frame.at((side == :left) ? panel.x + @set.handle_at : panel.right - @set.handle_at, @plan.figures.finished_floor + handle_height)) }
-        figure([WIDTH / 2, HEIGHT - 6], @set.handle_at)
+        @set.lead_panels.each do |panel|
+          x = @set.hinged_at_right?(panel) ? panel.right - @set.fitted.handle_at : panel.x + @set.fitted.handle_at
+          dot(@frame.at(x, @plan.figures.finished_floor + @set.fitted.handle))
+        end
+        figure([WIDTH / 2, HEIGHT - 6], @set.fitted.handle_at)
       end
 
       # On the meeting stiles.
@@ -69,24 +73,15 @@ module YellowTrack
       end
 
       def rail
-        @svg.rect(@frame.at(0, 0), [@frame.length(@right), 5], "runs")
+        @pen.rect(@frame.at(0, 0), [@frame.length(@right), 5], "runs")
         figure([WIDTH / 2, @frame.y(0) + 20], @set.track.floor_rail || @set.track.length)
       end
 
       private
 
-      def dot(at) = @svg.circle(at, 5, "runs")
+      def dot(at) = @pen.circle(at, 5, "runs")
 
-      def handle_height = @set.parts.dig(:fittings, :handle)
-
-      def aligner = @set.parts.dig(:fittings, :aligner)
-
-      # Each lead panel, and which of its edges is hinged.
-      def leads
-        return [[@set.panels[1], :left], [@set.panels[2], :right]] if @set.two_pairs?
-
-        (@set.hand == "left") ? [[@set.panels[1], :left]] : [[@set.panels[0], :right]]
-      end
+      def aligner = @set.fitted.aligner
 
       def mount = @set.track.mount_height
 
@@ -100,9 +95,9 @@ module YellowTrack
         end
       end
 
-      def figure(at, mm) = @svg.text(at, @printer.short(mm), "figure")
+      def figure(at, mm) = @pen.text(at, @printer.short(mm), "figure")
 
-      def words = numbers.map { |mm| @printer.short(mm) }.join(", ")
+      def description = numbers.map { |mm| @printer.short(mm) }.join(", ")
 
       # What stands at the place.
       def numbers
@@ -111,8 +106,8 @@ module YellowTrack
         when "track" then [@set.track.length]
         when "hangers" then @set.panels.first.rollers
         when "guides" then @set.guides.places
-        when "pivots" then @set.parts.dig(:pivots, :at)
-        when "handle" then [@set.handle_at]
+        when "pivots" then @set.pivots
+        when "handle" then [@set.fitted.handle_at]
         when "aligners" then [aligner]
         else [@set.track.floor_rail || @set.track.length]
         end

@@ -13,12 +13,16 @@ module YellowTrack
       # @param title [String] what is drawn
       # @param description [String] its numbers in words
       # @param name [String] what its parts' ids begin with
-      def initialize(width, height, title:, description:, name:)
+      # @param style [String, nil] a style sheet that it carries
+      # @param sized [Boolean] as large as its units, whatever room there is
+      def initialize(width, height, title:, description:, name:, style: nil, sized: false)
         @width = width
         @height = height
         @title = title
         @description = description
         @name = name
+        @style = style
+        @sized = sized
         @parts = []
       end
 
@@ -56,8 +60,8 @@ module YellowTrack
       def to_s
         ids = ["#{@name}-title", "#{@name}-description"]
         "<svg xmlns=\"http://www.w3.org/2000/svg\"#{written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: "img",
-          class: "drawing", "aria-labelledby": ids.join(" "))}>" \
-          "<title id=\"#{ids[0]}\">#{CGI.escapeHTML(@title)}</title><desc id=\"#{ids[1]}\">#{CGI.escapeHTML(@description)}</desc>" \
+          class: "drawing", "aria-labelledby": ids.join(" "), **(@sized ? {width: @width, height: @height} : {}))}>" \
+          "<title id=\"#{ids[0]}\">#{CGI.escapeHTML(@title)}</title><desc id=\"#{ids[1]}\">#{CGI.escapeHTML(@description)}</desc>#{"<style>#{@style}</style>" if @style}" \
           "#{@parts.join}</svg>"
       end
 

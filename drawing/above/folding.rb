@@ -2,71 +2,73 @@
 
 module YellowTrack
   module Drawing
-    # A folding set in plan at one angle: panels, pivots and guide pins, half
-    # jambs, and the shape that its corners sweep.
-    class FoldedPlan < Above
-      SWEPT = 24 # poses of the swept outline
-      JAMB = 26 # screen units of jamb shown behind and before
+    class Above
+      # A folding set in plan at one angle: panels, pivots and guide pins, half
+      # jambs, and the shape that its corners sweep.
+      class Folding < Above
+        SWEPT = 24 # poses of the swept outline
+        JAMB = 26 # screen units of jamb shown behind and before
 
-      private
+        private
 
-      def title = "Fold, from above"
+        def title = "Fold, from above"
 
-      # y of the track's line, screen units: the room is below it.
-      def line = TOP + BAYS + 8 + JAMB
+        # y of the track's line, screen units: the room is below it.
+        def line = TOP + BAYS + 8 + JAMB
 
-      def foot = line + @frame.length(@set.fold.projection + @set.thickness / 2) + 8
+        def foot = line + @frame.length(@set.fold.projection + @set.thickness / 2) + 8
 
-      def draw
-        jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, TOP + BAYS + 4, line + JAMB) }
-        @svg.line([x(@from), line], [x(@to), line], "runs-line")
-        strips if @set.half_jamb
-        swept
-        panels
-      end
-
-      def strips
-        back = line + @frame.length(@set.thickness / 2 + @set.setback)
-        wide = @frame.length(@set.half_jamb)
-        [x(jambs[0]), x(jambs[1]) - wide].each { |left| @svg.rect([left, back], [wide, 8], "strip") }
-      end
-
-      # Each pair's pivot, and which way its x runs.
-      def pairs = if @set.two_pairs?
-                    [[@set.pivots[0], 1], [@set.pivots[1], -1]]
-                  else
-                    [[@set.pivots[0], (@set.hand == "left") ? 1 : -1]]
-                  end
-
-      def place((u, v), (pivot, way)) = [x(pivot + way * u), line + @frame.length(v)]
-
-      # The path of the knuckle's corner and of the lead's, from closed to the
-      # widest fold.
-      def swept
-        poses = (0..SWEPT).map { |step| @set.fold.at(@set.fold.angle * step / SWEPT) }
-        pairs.each do |pair|
-          @svg.polyline(poses.map { |pose| place(pose.pivot_corners[2], pair) }, "hidden")
-          @svg.polyline(poses.map { |pose| place(pose.lead_corners[2], pair) }, "hidden")
+        def draw
+          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, TOP + BAYS + 4, line + JAMB) }
+          @pen.line([x(@from), line], [x(@to), line], "runs-line")
+          strips if @set.half_jamb
+          swept
+          panels
         end
-      end
 
-      def panels
-        names = @set.panels.map(&:name)
-        pairs.each_with_index do |pair, place|
-          lead_first = place.zero? && pair[1].negative?
-          own = @set.two_pairs? ? names.each_slice(2).to_a[place] : names
-          own = own.reverse if lead_first || place == 1
-          pair(pair, *own)
+        def strips
+          back = line + @frame.length(@set.thickness / 2 + @set.terms.setback)
+          wide = @frame.length(@set.half_jamb)
+          [x(jambs[0]), x(jambs[1]) - wide].each { |left| @pen.rect([left, back], [wide, 8], "strip") }
         end
-      end
 
-      def pair(pair, pivot_name, lead_name)
-        pose = @moves.pose
-        [[pose.pivot_corners, pivot_name], [pose.lead_corners, lead_name]].each do |corners, name|
-          @svg.group("panel folds", "data-panel": name) { @svg.polygon(corners.map { |corner| place(corner, pair) }, "face") }
+        # Each pair's pivot, and which way its x runs.
+        def pairs = if @set.two_pairs?
+                      [[@set.pivots[0], 1], [@set.pivots[1], -1]]
+                    else
+                      [[@set.pivots[0], (@set.hand == "left") ? 1 : -1]]
+                    end
+
+        def place((u, v), (pivot, way)) = [x(pivot + way * u), line + @frame.length(v)]
+
+        # The path of the knuckle's corner and of the lead's, from closed to the
+        # widest fold.
+        def swept
+          poses = (0..SWEPT).map { |step| @set.fold.at(@set.fold.angle * step / SWEPT) }
+          pairs.each do |pair|
+            @pen.polyline(poses.map { |pose| place(pose.pivot_corners[2], pair) }, "hidden")
+            @pen.polyline(poses.map { |pose| place(pose.lead_corners[2], pair) }, "hidden")
+          end
         end
-        [[0, 0], pose.pin].each { |point| @svg.circle(place(point, pair), 4, "runs") }
-        @svg.circle(place(pose.knuckle, pair), 2, "dot")
+
+        def panels
+          names = @set.panels.map(&:name)
+          pairs.each_with_index do |pair, place|
+            lead_first = place.zero? && pair[1].negative?
+            own = @set.two_pairs? ? names.each_slice(2).to_a[place] : names
+            own = own.reverse if lead_first || place == 1
+            pair(pair, *own)
+          end
+        end
+
+        def pair(pair, pivot_name, lead_name)
+          pose = @moves.pose
+          [[pose.pivot_corners, pivot_name], [pose.lead_corners, lead_name]].each do |corners, name|
+            @pen.group("panel folds", "data-panel": name) { @pen.polygon(corners.map { |corner| place(corner, pair) }, "face") }
+          end
+          [[0, 0], pose.pin].each { |point| @pen.circle(place(point, pair), 4, "runs") }
+          @pen.circle(place(pose.knuckle, pair), 2, "dot")
+        end
       end
     end
   end

@@ -2,52 +2,54 @@
 
 module YellowTrack
   module Drawing
-    # A pocket set in plan: the wall built up around the panel, and where the
-    # panel stands.
-    class PocketPlan < Above
-      THICK = 46 # screen units of wall, larger than life
+    class Above
+      # A pocket set in plan: the wall built up around the panel, and where the
+      # panel stands.
+      class Pocketed < Above
+        THICK = 46 # screen units of wall, larger than life
 
-      private
+        private
 
-      def title = "Pocket, from above"
+        def title = "Pocket, from above"
 
-      def span
-        left, right = jambs
-        sides = @set.pocket_sides
-        [sides.include?("left") ? left - @set.needed_beside : left - 60, sides.include?("right") ? right + @set.needed_beside : right + 60]
-      end
-
-      def top = TOP + BAYS + 8
-
-      def foot = top + THICK
-
-      # Screen units of so many millimetres of the wall's thickness.
-      def deep(mm) = mm.to_f * THICK / @set.wall.to_f
-
-      def draw
-        left, right = jambs
-        wall_part(@from, left, @set.pocket_sides.include?("left"))
-        wall_part(right, @to, @set.pocket_sides.include?("right"))
-        middle = top + THICK / 2
-        @set.panels.zip(@moves.lefts).each { |panel, edge| panel(panel, edge, middle) }
-      end
-
-      # Solid wall, or boards and studs at both sides of a pocket.
-      def wall_part(from, to, hollow)
-        return @svg.rect([x(from), top], [x(to) - x(from), THICK], "wall") unless hollow
-
-        board, stud = deep(@set.board), deep(@set.kit.fetch("stud"))
-        [[0, board, "wall"], [board, stud, "strip"], [THICK - board - stud, stud, "strip"], [THICK - board, board, "wall"]].each do |offset, thick, css|
-          @svg.rect([x(from), top + offset], [x(to) - x(from), thick], css)
+        def span
+          left, right = jambs
+          sides = @set.pocket_sides
+          [sides.include?("left") ? left - @set.needed_beside : left - 60, sides.include?("right") ? right + @set.needed_beside : right + 60]
         end
-      end
 
-      def panel(panel, edge, middle)
-        thick = deep(@set.thickness)
-        @svg.group("panel slides", "data-panel": panel.name) do
-          @svg.rect([x(edge), middle - thick / 2], [@frame.length(panel.width), thick], "face")
-          panel.rollers.each { |roller| @svg.circle([x(edge + roller), middle], 4, "runs") }
-          @svg.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
+        def top = TOP + BAYS + 8
+
+        def foot = top + THICK
+
+        # Screen units of so many millimetres of the wall's thickness.
+        def deep(mm) = mm.to_f * THICK / @set.wall.to_f
+
+        def draw
+          left, right = jambs
+          wall_part(@from, left, @set.pocket_sides.include?("left"))
+          wall_part(right, @to, @set.pocket_sides.include?("right"))
+          middle = top + THICK / 2
+          @set.panels.zip(@moves.lefts).each { |panel, edge| panel(panel, edge, middle) }
+        end
+
+        # Solid wall, or boards and studs at both sides of a pocket.
+        def wall_part(from, to, hollow)
+          return @pen.rect([x(from), top], [x(to) - x(from), THICK], "wall") unless hollow
+
+          board, stud = deep(@set.board), deep(@set.kit.fetch("stud"))
+          [[0, board, "wall"], [board, stud, "strip"], [THICK - board - stud, stud, "strip"], [THICK - board, board, "wall"]].each do |offset, thick, css|
+            @pen.rect([x(from), top + offset], [x(to) - x(from), thick], css)
+          end
+        end
+
+        def panel(panel, edge, middle)
+          thick = deep(@set.thickness)
+          @pen.group("panel slides", "data-panel": panel.name) do
+            @pen.rect([x(edge), middle - thick / 2], [@frame.length(panel.width), thick], "face")
+            panel.rollers.each { |roller| @pen.circle([x(edge + roller), middle], 4, "runs") }
+            @pen.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
+          end
         end
       end
     end

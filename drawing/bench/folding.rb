@@ -22,7 +22,7 @@ module YellowTrack
           return "translate(0 0)" unless @answer
 
           gaps = @answer.gaps_after(mm, 0r, 0r)
-          aside = factor * (gaps["gt"] - gaps["gb"]).to_f / @hung.panel.height.to_f * (@right ? 1 : -1)
+          aside = factor * (gaps["gt"] - gaps["gb"]).to_f / @reading.panel.height.to_f * (@right ? 1 : -1)
           down = factor * (gaps["hl"] - gaps["hp"]).to_f / across.to_f * (@right ? -1 : 1)
           near = large(gaps["gb"])
           "matrix(1 #{number(down)} #{number(aside)} 1 #{number((@right ? -near : near) - aside * (top + tall))} #{number(large(gaps["hp"]) - down * inward(0))})"
@@ -40,9 +40,9 @@ module YellowTrack
 
         def tallest = TALL - LARGEST - 20
 
-        def across = 2 * @hung.panel.width
+        def across = 2 * @reading.panel.width
 
-        def title = "The pair that pivots with #{@hung.name} at the #{@hung.jamb} jamb"
+        def title = "The pair that pivots with #{@reading.name} at the #{@reading.jamb} jamb"
 
         def spots
           {"top" => [inward(-118), top + 80], "bottom" => [inward(-118), top + tall - 40],
@@ -53,10 +53,10 @@ module YellowTrack
 
         def body
           outline("face")
-          @svg.line([inward(wide / 2), top], [inward(wide / 2), top + tall], "seen")
-          @svg.circle([inward(@hung.panel.holes.first[:at] * @scale), top + 4], 6, "runs")
-          @svg.circle([inward(@hung.panel.holes.first[:at] * @scale), top + tall - 4], 6, "runs")
-          @svg.text([inward(wide / 4), top + tall / 2], @hung.name, "letter")
+          @pen.line([inward(wide / 2), top], [inward(wide / 2), top + tall], "seen")
+          @pen.circle([inward(@reading.panel.holes.first[:at] * @scale), top + 4], 6, "runs")
+          @pen.circle([inward(@reading.panel.holes.first[:at] * @scale), top + tall - 4], 6, "runs")
+          @pen.text([inward(wide / 4), top + tall / 2], @reading.name, "letter")
         end
       end
     end

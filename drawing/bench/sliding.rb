@@ -23,7 +23,7 @@ module YellowTrack
           return "translate(0 0)" unless @answer
 
           gaps = @answer.gaps_after(0r, mm)
-          slope = factor * Adjust.taper_at_right(@hung.jamb, gaps).to_f / @hung.panel.height.to_f
+          slope = factor * Adjust.taper_at_right(@reading.jamb, gaps).to_f / @reading.panel.height.to_f
           near = large(gaps["bottom"])
           hanger = edge + roller * @scale
           "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((@right ? -near : near) - slope * (FOOT - 8))} #{number(slope * hanger - settled)})"
@@ -38,15 +38,15 @@ module YellowTrack
 
         def number(value) = value.round(5)
 
-        def roller = @hung.panel.rollers.first
+        def roller = @reading.panel.rollers.first
 
         # The panel's left edge.
         def edge = [inward(0), inward(wide)].min
 
         # As it hangs now it leans about its middle, not about a hanger.
-        def settled = factor * @answer.taper_at_right.to_f / @hung.panel.height.to_f * (roller - @hung.panel.width / 2) * @scale
+        def settled = factor * @answer.taper_at_right.to_f / @reading.panel.height.to_f * (roller - @reading.panel.width / 2) * @scale
 
-        def title = "Panel #{@hung.name} at #{@hung.edge}"
+        def title = "Panel #{@reading.name} at #{@reading.edge}"
 
         def heights = {"top" => top + 26, "middle" => top + tall / 2, "bottom" => top + tall - 26}
 
@@ -56,16 +56,16 @@ module YellowTrack
 
         def frame
           super
-          @hung.panel.rollers.each do |place|
+          @reading.panel.rollers.each do |place|
             x = edge + place * @scale
-            @svg.line([x, top - 23], [x, top + 8], "seen")
-            @svg.circle([x, top - 23], 9, "runs")
+            @pen.line([x, top - 23], [x, top + 8], "seen")
+            @pen.circle([x, top - 23], 9, "runs")
           end
         end
 
         def body
           outline("face")
-          @svg.text([inward(wide / 2), top + tall / 2], @hung.name, "letter")
+          @pen.text([inward(wide / 2), top + tall / 2], @reading.name, "letter")
         end
       end
     end

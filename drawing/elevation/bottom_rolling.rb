@@ -4,14 +4,14 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that roll on a rail at the floor, a channel above them.
-      class Rolling < Elevation
+      class BottomRolling < Elevation
         private
 
         def draw
           faces
-          start = x(@plan.sizing.start)
-          rail(@plan.sizing.start, @set.track.mount_height)
-          @svg.rect([start, y(floor_rail)], [@frame.length(@set.track.to_h[:floor_rail]), 3], "runs")
+          start = x(@set.track.start)
+          rail(@set.track.start, @set.track.mount_height)
+          @pen.rect([start, y(floor_rail)], [@frame.length(@set.track.floor_rail), 3], "runs")
           wheels
         end
 
@@ -20,7 +20,7 @@ module YellowTrack
 
         def wheels
           @set.panels.zip(lefts).each do |panel, left|
-            panel.rollers.each { |roller| @svg.circle([x(left + roller), y(floor_rail) - 2], ROLLER - 1, "runs") }
+            panel.rollers.each { |roller| @pen.circle([x(left + roller), y(floor_rail) - 2], ROLLER - 1, "runs") }
           end
         end
       end

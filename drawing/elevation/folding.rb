@@ -9,7 +9,7 @@ module YellowTrack
 
         def draw
           @set.panels.zip(@moves.spans).each { |panel, (from, to)| face(panel, from, to) }
-          rail(@plan.sizing.start, @set.track.mount_height)
+          rail(@set.track.start, @set.track.mount_height)
           half_jambs if @set.half_jamb
           pivots
         end
@@ -18,13 +18,13 @@ module YellowTrack
           left, right = @plan.sizing.jambs
           strip, head = @frame.length(@set.half_jamb), y(@plan.figures.head_high)
           tall = y(0) - head
-          @svg.rect([x(left), head], [strip, tall], "strip")
-          @svg.rect([x(right) - strip, head], [strip, tall], "strip")
-          @svg.rect([x(left), head], [x(right) - x(left), strip], "strip")
+          @pen.rect([x(left), head], [strip, tall], "strip")
+          @pen.rect([x(right) - strip, head], [strip, tall], "strip")
+          @pen.rect([x(left), head], [x(right) - x(left), strip], "strip")
         end
 
         def pivots
-          @set.pivots.each { |place| [foot, foot + @set.height].each { |height| @svg.circle([x(place), y(height)], ROLLER - 1, "runs") } }
+          @set.pivots.each { |place| [foot, foot + @set.height].each { |height| @pen.circle([x(place), y(height)], ROLLER - 1, "runs") } }
         end
 
         # Widths are those of the closed panels.

@@ -20,17 +20,15 @@ module YellowTrack
         def draw
           faces
           pockets
-          rail(track_start, @set.track.mount_height)
+          rail(@set.track.start, @set.track.mount_height)
           hangers(@set.track.mount_height)
         end
-
-        def track_start = @set.pocket_sides.include?("left") ? @plan.sizing.start - @set.depth : @plan.sizing.start
 
         def pockets
           left, right = @plan.sizing.jambs
           @set.pocket_sides.each do |side|
             from = (side == "left") ? left - @set.depth : right
-            @svg.rect([x(from), y(@plan.figures.head_high)], [@frame.length(@set.depth), y(0) - y(@plan.figures.head_high)], "hidden")
+            @pen.rect([x(from), y(@plan.figures.head_high)], [@frame.length(@set.depth), y(0) - y(@plan.figures.head_high)], "hidden")
           end
         end
       end

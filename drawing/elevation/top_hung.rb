@@ -4,12 +4,12 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that hang from a track at the head.
-      class Hung < Elevation
+      class TopHung < Elevation
         private
 
         def draw
           faces
-          rail(@plan.sizing.start, @set.track.mount_height)
+          rail(@set.track.start, @set.track.mount_height)
           hangers(@set.track.mount_height)
           guides(@set.guides.places)
         end

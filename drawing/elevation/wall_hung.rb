@@ -4,7 +4,7 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that hang on the wall and cover the opening from outside.
-      class OnTheWall < Elevation
+      class WallHung < Elevation
         RAIL = 60 # mm shown above the rail's line
 
         private
@@ -15,7 +15,7 @@ module YellowTrack
           [[travels.map(&:first).min, rail_start].min, [travels.map(&:last).max + @set.width, rail_start + @set.track.length].max]
         end
 
-        def rail_start = @set.support.rail_start
+        def rail_start = @set.track.start
 
         def opening_right = @plan.figures.greatest_width
 
@@ -25,7 +25,7 @@ module YellowTrack
           faces
           edge = @plan.sizing.jambs.map { |jamb| x(jamb) }
           head = y(@plan.figures.head_high)
-          @svg.polyline([[edge[0], y(0)], [edge[0], head], [edge[1], head], [edge[1], y(0)]], "hidden")
+          @pen.polyline([[edge[0], y(0)], [edge[0], head], [edge[1], head], [edge[1], y(0)]], "hidden")
           rail(rail_start, @set.track.mount_height)
           hangers(@set.track.mount_height)
           studs
@@ -34,7 +34,7 @@ module YellowTrack
 
         # Studs behind, and the rail's holes that meet them.
         def studs
-          (@plan.survey["wall.studs"] || []).each { |stud| @svg.line([x(stud), above], [x(stud), y(@plan.figures.head_high)], "hidden") }
+          (@plan.survey["wall.studs"] || []).each { |stud| @pen.line([x(stud), above], [x(stud), y(@plan.figures.head_high)], "hidden") }
         end
       end
     end

@@ -27,14 +27,16 @@ module YellowTrack
 
         private
 
-        def printer = @openings.first.plan.opening.then { |opening| Length::Printer.new(opening.units, opening.grain) }
+        # Lengths of several openings on one sheet: as fine as the finest of their
+        # grains.
+        def printer = @printer ||= Length::Printer.cut(@openings.first.plan.opening.units, @openings.map { |one| one.plan.opening.grain }.min)
 
         # As many materials on a page as there is room for.
         def bars(material, cuts, place)
           high = 20 + cuts.length * 27
           fresh(@heading) if @room < high
           @page.text(material, at: [0, @room], size: 12, bold: true)
-          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}").to_s, at: [0, @room - 17], width: @page.wide)
+          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}"), at: [0, @room - 17], width: @page.wide)
           @room -= high + 6
         end
 
@@ -44,9 +46,12 @@ module YellowTrack
         end
 
         def panels
-          @openings.flat_map { |opening| Parts.new(opening.plan, opening.letter).sheets }.map do |sheet|
-            [sheet.code, sheet.name, sheet.material, printer.short(sheet.width), printer.short(sheet.height), sheet.area.to_f.round(2).to_s, (sheet.waits ? "waits for the track" : "")]
-          end
+          @openings.flat_map { |opening| opening.parts.sheets.map { |sheet| row(sheet, opening.plan.opening.cut_printer) } }
+        end
+
+        def row(sheet, own)
+          [sheet.code, sheet.name, sheet.material, own.short(sheet.width), own.short(sheet.height), sheet.area.to_f.round(2).to_s,
+            (sheet.waits ? "waits for the track" : "")]
         end
 
         def sheet(rows)

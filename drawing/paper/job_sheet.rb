@@ -34,11 +34,11 @@ module YellowTrack
         private
 
         def drawings
-          moves = Moves.new(@plan)
+          moves = @plan.set.moves
           top = @page.top
-          @page.drawing(Elevation.of(@plan, moves, @printer).to_s, at: [0, top], width: 210, height: 250)
-          @page.drawing(Above.of(@plan, moves, @printer).to_s, at: [226, top], width: 300, height: 116)
-          @page.drawing(Sections.of(@plan, @printer).to_s, at: [262, top - 122], width: 220, height: 132)
+          @page.drawing(Elevation.of(@plan, moves, @printer), at: [0, top], width: 210, height: 250)
+          @page.drawing(Above.of(@plan, moves, @printer), at: [226, top], width: 300, height: 116)
+          @page.drawing(Sections.of(@plan, @printer), at: [262, top - 122], width: 220, height: 132)
         end
 
         def numbers(from)
@@ -46,11 +46,7 @@ module YellowTrack
           @page.table([["number", "", "sum"], *rows], [150, 84, 290], from:, size: 9)
         end
 
-        def figure(entry)
-          return @printer.with_unit(entry.value) if entry.length?
-
-          "#{entry.value.to_f.round(1)} #{entry.unit}"
-        end
+        def figure(entry) = entry.length? ? @printer.with_unit(entry.value) : entry.result
 
         def words(from)
           lines = @plan.checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions

@@ -30,10 +30,9 @@ module YellowTrack
         # Code, what it is, its measure.
         def all
           @openings.flat_map do |opening|
-            printer = Length::Printer.new(opening.plan.opening.units, opening.plan.opening.grain)
-            parts = Parts.new(opening.plan, opening.letter)
-            parts.linear.map { |part| [part.code, "#{part.name}, #{opening.name}", printer.with_unit(part.length)] } +
-              parts.sheets.map { |sheet| [sheet.code, "#{sheet.name}, #{opening.name}", "#{printer.short(sheet.width)} × #{printer.with_unit(sheet.height)}"] }
+            printer = opening.plan.opening.cut_printer
+            opening.parts.linear.map { |part| [part.code, "#{part.name}, #{opening.name}", printer.with_unit(part.length)] } +
+              opening.parts.sheets.map { |sheet| [sheet.code, "#{sheet.name}, #{opening.name}", "#{printer.short(sheet.width)} × #{printer.with_unit(sheet.height)}"] }
           end
         end
 

@@ -6,8 +6,9 @@ module YellowTrack
       # The papers of some openings: of each its job sheet, drilling sheets and
       # full-size strips; of all together the cut list and the labels.
       class Pack
-        # One opening. plan; letter, name; revision; address; cautions, sentences.
-        Opening = Struct.new(:plan, :letter, :name, :revision, :address, :cautions, keyword_init: true)
+        # One opening. plan, and the parts of it; letter, name; revision; address;
+        # cautions, sentences.
+        Opening = Struct.new(:plan, :parts, :letter, :name, :revision, :address, :cautions, keyword_init: true)
 
         # One material's bars as they are cut.
         Lot = Struct.new(:material, :cuts, keyword_init: true)

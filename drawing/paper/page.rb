@@ -54,10 +54,10 @@ module YellowTrack
 
         # The drawing of a screen, fitted into a box.
         #
-        # @param picture [String] SVG
+        # @param picture [Picture]
         # @param at [Array] left and top
         def drawing(picture, at:, width:, height: nil)
-          Ink.new(pdf, picture).put(at:, width:, height:)
+          Ink.new(pdf).put(picture, at:, width:, height:)
         end
 
         # A line of text; made smaller where it is too long for its place.

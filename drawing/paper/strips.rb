@@ -14,9 +14,9 @@ module YellowTrack
         ROWS = 3 # strips on a sheet
         ROW = 45 # mm from one to the next
 
-        # A stretch of an edge on a sheet: panels' names, edge, width and
-        # thickness, holes, and the part shown, mm.
-        Part = Struct.new(:names, :edge, :width, :thickness, :holes, :from, keyword_init: true) do
+        # A stretch of an edge on a sheet: panels' names, edge and the one that it
+        # is measured from, width and thickness, holes, and the part shown, mm.
+        Part = Struct.new(:names, :edge, :datum, :width, :thickness, :holes, :from, keyword_init: true) do
           def to = [from + SHOWN, width].min
         end
 
@@ -40,8 +40,8 @@ module YellowTrack
 
         # @return [Array<Part>]
         def parts
-          alike.flat_map do |(edge, width, thickness, holes), names|
-            (0r..(width - 1)).step(SHOWN - OVERLAP).map { |from| Part.new(names:, edge:, width:, thickness:, holes:, from:) }
+          alike.flat_map do |(edge, datum, width, thickness, holes), names|
+            (0r..(width - 1)).step(SHOWN - OVERLAP).map { |from| Part.new(names:, edge:, datum:, width:, thickness:, holes:, from:) }
           end
         end
 
@@ -53,7 +53,7 @@ module YellowTrack
         def alike
           ends = Drilling.of(@opening.plan).flat_map do |drilling|
             drilling.holes.reject { |hole| hole.edge == "face" }.group_by(&:edge).map do |edge, holes|
-              [[edge, drilling.panel.width, drilling.panel.thickness, holes.map { |hole| [hole.for, hole.x, hole.diameter] }], drilling.panel.name]
+              [[edge, drilling.datum, drilling.panel.width, drilling.panel.thickness, holes.map { |hole| [hole.for, hole.x, hole.diameter] }], drilling.panel.name]
             end
           end
           ends.group_by(&:first).transform_values { |list| list.map(&:last) }
@@ -67,7 +67,7 @@ module YellowTrack
 
         def strip(part, top)
           deep = mm(part.thickness)
-          @page.text("#{part.names.map { |name| "#{@opening.letter}-D#{name}" }.join(", ")} · #{part.edge} edge · #{say(part.from)} to #{say(part.to)} of #{say(part.width)}, from the left edge",
+          @page.text("#{part.names.map { |name| "#{@opening.letter}-D#{name}" }.join(", ")} · #{part.edge} edge · #{say(part.from)} to #{say(part.to)} of #{say(part.width)}, from the #{part.datum}",
             at: [0, top + 14], size: 9)
           outline(part, top, deep)
           part.holes.each { |purpose, x, diameter| hole(purpose, mm(x - part.from), diameter, top - deep / 2) if x.between?(part.from, part.to) }

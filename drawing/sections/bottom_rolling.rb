@@ -4,25 +4,25 @@ module YellowTrack
   module Drawing
     class Sections
       # A channel at the head that the panels reach into, a rail on the floor.
-      class Rolling < Sliding
+      class BottomRolling < Sliding
         private
 
-        def above = @set.kit.fetch("rail.channel") - @set.support.engagement
+        def above = @set.kit.fetch("rail.channel") - @set.engagement
 
         def runs
           channel = @set.kit.fetch("rail.channel").to_f * @scale
           panels.each do |panel|
-            [z(panel.from, :head) - 4, z(panel.to, :head) + 1].each { |left| @svg.rect([left, down(0)], [3, channel], "runs") }
+            [z(panel.from, :head) - 4, z(panel.to, :head) + 1].each { |left| @pen.rect([left, down(0)], [3, channel], "runs") }
           end
-          @svg.rect([z(0, :head), down(0)], [deep * @scale, 4], "runs")
+          @pen.rect([z(0, :head), down(0)], [deep * @scale, 4], "runs")
         end
 
         def below(floor, under)
           strip = larger(@set.opening["base_strip"] || 0)
-          @svg.rect([z(0, :foot), floor - strip], [deep * @scale, strip], "strip")
+          @pen.rect([z(0, :foot), floor - strip], [deep * @scale, strip], "strip")
           panels.each do |panel|
             middle = z((panel.from + panel.to) / 2.0, :foot)
-            @svg.circle([middle, floor - (strip + under) / 2], [(under - strip) / 2, 3].max, "runs")
+            @pen.circle([middle, floor - (strip + under) / 2], [(under - strip) / 2, 3].max, "runs")
           end
         end
       end

@@ -7,7 +7,7 @@ module YellowTrack
       class Folding < Sections
         private
 
-        def front = @set.half_jamb ? @set.setback + 18 : 0r
+        def front = @set.half_jamb ? @set.terms.setback + 18 : 0r
 
         def deep = front + @set.thickness + 20
 
@@ -17,11 +17,11 @@ module YellowTrack
 
         def runs
           middle = z(front + @set.thickness / 2, :head)
-          @svg.rect([middle - 12, down(0)], [24, 8], "runs")
-          @svg.rect([middle - 3, down(0) + 8], [6, above.to_f * @scale + 8], "runs")
+          @pen.rect([middle - 12, down(0)], [24, 8], "runs")
+          @pen.rect([middle - 3, down(0) + 8], [6, above.to_f * @scale + 8], "runs")
           return unless @set.half_jamb
 
-          @svg.rect([z(0, :head), down(0)], [18 * @scale, @set.half_jamb.to_f * @scale], "strip")
+          @pen.rect([z(0, :head), down(0)], [18 * @scale, @set.half_jamb.to_f * @scale], "strip")
         end
 
         def depths
@@ -29,13 +29,13 @@ module YellowTrack
           return unless @set.half_jamb
 
           y = down(above) + SHOWN * @scale + 50
-          @dimension.across(z(18, :head), z(front, :head), y, say(@set.setback), feet: y - 44)
+          @dimension.across(z(18, :head), z(front, :head), y, say(@set.terms.setback), feet: y - 44)
         end
 
         def below(floor, under)
           middle = z(front + @set.thickness / 2, :foot)
-          @svg.rect([middle - 10, floor - 5], [20, 5], "runs")
-          @svg.rect([middle - 3, floor - under - 12], [6, under + 10], "runs")
+          @pen.rect([middle - 10, floor - 5], [20, 5], "runs")
+          @pen.rect([middle - 3, floor - under - 12], [6, under + 10], "runs")
         end
       end
     end

@@ -8,17 +8,13 @@ module YellowTrack
         private
 
         def panels
-          front, pitch = @set.kit.fetch("front_clearance"), @set.thickness + (@set.air || 0)
-          @set.panels.uniq(&:lane).sort_by(&:lane).map do |panel|
-            from = front + (panel.lane - 1) * pitch
-            Across.new(panel.name, from, from + @set.thickness)
-          end
+          @set.panels.uniq(&:lane).sort_by(&:lane).map { |panel| Across.new(panel.name, *@set.lane_faces(panel.lane)) }
         end
 
         # A guide stands between the panels on the floor.
         def guide(floor, under)
           panels.each_cons(2) do |one, other|
-            @svg.rect([z(one.to, :foot), floor - under - 10], [[(other.from - one.to) * @scale, 2].max, under + 10], "runs")
+            @pen.rect([z(one.to, :foot), floor - under - 10], [[(other.from - one.to) * @scale, 2].max, under + 10], "runs")
           end
         end
       end

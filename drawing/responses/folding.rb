@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class Responses
+      # Of a pair that folds: two slides and a jack.
+      class Folding < Responses
+        SLIDES = {"top" => 1, "bottom" => -1}.freeze
+
+        private
+
+        def layers
+          [layer("slide", {"bottom" => 1}, all["bottom"].counts) { |count| @bench.slide(mm("bottom", count)) },
+            layer("rise", {"jack" => 1}, all["jack"].counts) { |count| @bench.rise(mm("jack", count)) },
+            layer("lean", SLIDES, differences("bottom", "top")) { |count| @bench.lean(mm("top", count)) }]
+        end
+
+        def readings
+          single("top", "gt") { |mm| [mm, 0r, 0r] } + single("bottom", "gb") { |mm| [0r, mm, 0r] } +
+            single("jack", "hp", "pivot") { |mm| [0r, 0r, mm] } + [lead, limits]
+        end
+
+        def single(name, key, target = name, &by)
+          one = all.fetch(name)
+          [output("then-#{target}", {name => 1}, one.least, one.counts.map { |count| figure(@answer.gaps_after(*by.call(mm(name, count))).fetch(key)) })]
+        end
+
+        # Under the head at the lead stile: by the jack, and by how far the slides
+        # differ.
+        def lead = jacked("then-lead") { |jack, slides| figure(@answer.gaps_after(slides, 0r, jack).fetch("hl")) }
+
+        def limits = jacked("stops") { |jack, slides| @answer.stops(slides, 0r, jack).map { |code| Adjust::Controls::STOPS.fetch(code) }.join(", ") }
+
+        def jacked(target)
+          jacks, slides = all["jack"].counts, differences("bottom", "top")
+          wide = slides.last - slides.first + 1
+          values = jacks.flat_map { |jack| slides.map { |count| yield(mm("jack", jack), mm("top", count)) } }
+          output(target, {"jack" => wide, **SLIDES}, jacks.first * wide + slides.first, values)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class Responses
+      # Of a panel that slides: two hangers.
+      class Sliding < Responses
+        DIFFERENCE = {"left" => -1, "right" => 1}.freeze
+
+        private
+
+        def layers
+          [layer("rise", {"left" => 1}, all["left"].counts) { |count| @bench.rise(mm("left", count)) },
+            layer("lean", DIFFERENCE, differences("left", "right")) { |count| @bench.lean(mm("left", count)) }]
+        end
+
+        def readings
+          counts = differences("left", "right")
+          gaps = counts.map { |count| @answer.gaps_after(0r, mm("left", count)) }
+          @controls.reading.gap_names.map { |gap| output("then-#{gap}", DIFFERENCE, counts.first, gaps.map { |one| figure(one[gap]) }) } << limits
+        end
+
+        # For each pair of counts, one row after another.
+        def limits
+          first, second = all.values_at("left", "right")
+          wide = second.most - second.least + 1
+          values = first.counts.flat_map { |left| second.counts.map { |right| @controls.stops("left" => left, "right" => right) } }
+          output("stops", {"left" => wide, "right" => 1}, first.least * wide + second.least, values)
+        end
+      end
+    end
+  end
+end
