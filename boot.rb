@@ -29,11 +29,11 @@ module YellowTrack
   LOADER = Zeitwerk::Loader.new
   LOADER.tag = "yellow_track"
   LOADER.push_dir("#{ROOT}/core", namespace: self)
-  %w[bench data demo drawing store web].each do |room|
+  %w[bench demo desk drawing files store web].each do |room|
     namespace = const_set(room.capitalize, Module.new)
     LOADER.push_dir("#{ROOT}/#{room}", namespace:)
   end
   LOADER.inflector.inflect("svg" => "SVG")
-  LOADER.ignore("#{ROOT}/store/migrations", "#{ROOT}/web/public", "#{ROOT}/web/views", "#{ROOT}/data/kits")
+  LOADER.ignore("#{ROOT}/store/migrations", "#{ROOT}/web/public")
   LOADER.setup
 end

@@ -3,7 +3,7 @@
 require "yaml"
 
 module YellowTrack
-  module Data
+  module Files
     # The families that are set side by side, each with its default kit and the
     # plain reasons that practitioners weigh (handbook 3).
     module Candidates

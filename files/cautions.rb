@@ -3,7 +3,7 @@
 require "yaml"
 
 module YellowTrack
-  module Data
+  module Files
     # The trade's cautions that apply to a set (handbook 11).
     module Cautions
       LONG_TRACK = 1800 # mm
@@ -15,7 +15,7 @@ module YellowTrack
         "fragile" => ->(set) { set.makeup.fragile? },
         "fibreboard" => ->(set) { set.makeup.words.include?("fibreboard") },
         "long_track" => ->(set) { set.track.length > LONG_TRACK },
-        "folds" => ->(set) { set.is_a?(Bifold) },
+        "folds" => ->(set) { set.manner.folds? },
         "bears" => ->(set) { set.opening.survey["wall.bears_load"] == true },
         "step" => ->(_set) { false }
       }.freeze

@@ -3,7 +3,7 @@
 require "json"
 
 module YellowTrack
-  module Data
+  module Files
     # The manners that our file commands share: files or standard input in,
     # JSON out, faults by key, exit status 2.
     class Command

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  module Data
+  module Files
     # Reads a cut file (handbook 9): one material's bars and pieces.
     module CutFile
       MOST = 2_000 # pieces

@@ -3,7 +3,7 @@
 require "yaml"
 
 module YellowTrack
-  module Data
+  module Files
     # The house rules that there are, and what they make of a new opening.
     module HouseRules
       # key, label and why; options, value to words, the usual one first; and

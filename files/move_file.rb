@@ -1,10 +1,13 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  module Data
+  module Files
     # Reads a move file (handbook 9): one hung panel.
     module MoveFile
       NEEDED = {"slider" => %w[jamb gaps at], "bifold" => %w[side_gap top_gap gt gb hp hl]}.freeze
+      AT = {"slider" => %w[left right], "bifold" => %w[top bottom]}.freeze
+      LEAST = 100r # mm; a smaller panel hangs nowhere
+      SIZES = %w[width height].freeze
 
       module_function
 
@@ -21,13 +24,15 @@ module YellowTrack
 
       def missing(read)
         faults = NEEDED.fetch(read["kind"]).select { |key| read[key].nil? }.map { |key| Fault.new("missing. A #{read["kind"]} needs it.", key:) }
-        faults << Fault.new("0 is no panel. Give it in full.", key: "height") unless read["height"].positive?
+        faults += SIZES.select { |key| read[key] < LEAST }.map { |key| Fault.new("#{read[key].to_f} mm is no panel. It takes #{LEAST.to_i} mm or more.", key:) }
+        faults += ((read["at"] || {}).keys - AT.fetch(read["kind"])).map do |key|
+          Fault.new("no such key. Known here: #{AT.fetch(read["kind"]).join(", ")}.", key: "at.#{key}")
+        end
         raise Faults.new(faults) if faults.any?
       end
 
       def agree(read, kit)
-        folds = kit.family == "bifold"
-        return check_width(read, kit) if folds == (read["kind"] == "bifold")
+        return check_width(read, kit) if kit.manner.folds? == (read["kind"] == "bifold")
 
         raise Faults.new([Fault.new("#{kit.id} is a #{kit.family} kit and the panel is a #{read["kind"]}. Take the kit that it hangs by.", key: "kit")])
       end
@@ -47,7 +52,7 @@ module YellowTrack
 
       def fold(read, kit)
         Adjust::Fold.new(kit:, width: read["width"], height: read["height"], gaps: read.slice("gt", "gb", "hp", "hl"), side_gap: read["side_gap"],
-          top_gap: read["top_gap"], hinge: read["hinge"] || kit.fetch("hinge_gap"), half_jamb: read.dig("half_jamb", "thickness"), school: read["school"])
+          top_gap: read["top_gap"], at: read["at"] || {}, hinge: read["hinge"] || kit.fetch("hinge_gap"), half_jamb: read.dig("half_jamb", "thickness"), school: read["school"])
       end
     end
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  module Data
+  module Files
     # An opening that suits a kit, so that its sheet can be drawn as what it is.
     module Sample
       HEIGHT = 2100 # mm

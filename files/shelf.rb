@@ -4,7 +4,7 @@ require "json"
 require "yaml"
 
 module YellowTrack
-  module Data
+  module Files
     # What ships as data, read once: kit sheets and the schemas of our files.
     module Shelf
       FORMATS = "#{ROOT}/docs/formats"
@@ -19,6 +19,14 @@ module YellowTrack
           kit = kit(YAML.safe_load_file(file))
           [kit.id, kit]
         end
+      end
+
+      # Names of a family's kits that ship, by their ids.
+      #
+      # @return [Hash{String => String}]
+      def names_of(family)
+        @names ||= kits.values.group_by(&:family).transform_values { |list| list.to_h { |kit| [kit.id, kit.name] }.freeze }
+        @names.fetch(family)
       end
 
       # @param sheet [Hash] a parsed kit sheet

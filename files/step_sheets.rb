@@ -3,14 +3,14 @@
 require "yaml"
 
 module YellowTrack
-  module Data
+  module Files
     # The steps that hang a set, by what it runs on.
-    module Steps
+    module StepSheets
       module_function
 
       # @param kit [Kit]
       # @return [Array<Hash>]
-      def of(kit) = all.fetch(kit.support || kit.family)
+      def of(kit) = all.fetch(kit.manner.key)
 
       def all = @all ||= YAML.safe_load_file("#{ROOT}/data/steps.yml")
     end
