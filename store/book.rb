@@ -23,6 +23,9 @@ module YellowTrack
         @pictures = Pictures.new(db, @log)
       end
 
+      # Several writes as one.
+      def transaction(&) = @db.transaction(&)
+
       def close = @db.disconnect
     end
   end

@@ -33,10 +33,25 @@ module YellowTrack
         connection.execute("PRAGMA synchronous = NORMAL")
       end
 
+      # Brings the tables to a migration, each in a transaction of its own. Who
+      # comes second waits for who is at it: two servers that start on one new
+      # book do not make its tables twice, and one that was killed midway leaves
+      # nothing half done.
+      #
       # @param target [Integer, nil] a migration's number; the newest if nil
       def migrate(db, target: nil)
         Sequel.extension :migration
-        Sequel::Migrator.run(db, MIGRATIONS, target:)
+        locked(db) { Sequel::Migrator.run(db, MIGRATIONS, target:, use_transactions: true) } unless target.nil? && current?(db)
+      end
+
+      def current?(db) = Sequel::Migrator.is_current?(db, MIGRATIONS)
+
+      # One at a time, whatever process: by a file beside the database.
+      def locked(db)
+        File.open("#{db.opts[:database]}.lock", File::RDWR | File::CREAT, 0o600) do |file|
+          file.flock(File::LOCK_EX)
+          yield
+        end
       end
     end
   end

@@ -4,9 +4,14 @@ require "json"
 
 module YellowTrack
   module Store
-    # An opening file as it is kept: every value as it was typed. Changed by
-    # copy.
+    # An opening file as it is kept: every value as it was typed, with a name for
+    # each item of a list, that lasts wherever the item stands. Changed by copy.
     class Document
+      # Lists whose items have names, as in "survey.floor.i3"; NEW is one to come.
+      LISTS = %w[survey.floor survey.bays].freeze
+      NEW = "new"
+      ITEM = /\A(#{LISTS.map { |key| Regexp.escape(key) }.join("|")})\.(?:i(\d{1,9})|#{NEW})\z/
+
       # A new opening's: nothing read.
       def self.blank(name:, units:, set:, grain: nil)
         new({"format" => "yellow-track/opening", "version" => 1, "name" => name, "units" => units, "grain" => grain, "survey" => {},
@@ -14,19 +19,27 @@ module YellowTrack
       end
 
       # @param json [String]
-      def self.parse(json) = new(JSON.parse(json))
+      # @param items [String] JSON, as they are kept
+      def self.parse(json, items = "{}") = new(JSON.parse(json), JSON.parse(items))
 
       attr_reader :to_h
 
-      def initialize(to_h)
+      # @param to_h [Hash] an opening file as parsed
+      # @param items [Hash{String => Array<Integer>}] numbers of a list's items, in
+      #   their order, and last the one that the next will have
+      def initialize(to_h, items = {})
         @to_h = to_h
+        @items = items
         freeze
       end
 
       # What stands at a dotted key, as in "survey.widths.top" or
-      # "survey.floor.2"; nil where nothing does.
+      # "survey.floor.i2"; nil where nothing does.
       def [](key)
-        steps(key).reduce(to_h) do |inner, step|
+        list, number = key.match(ITEM)&.captures
+        return number && at(list, number) if list
+
+        key.split(".").reduce(to_h) do |inner, step|
           case inner
           when Hash then inner[step]
           when Array then inner[Integer(step, 10)]
@@ -34,17 +47,55 @@ module YellowTrack
         end
       end
 
-      # A copy with another value at a key; nil takes it out. A place just
-      # past the end of a list adds to it.
+      # Keys of a list's items, in their order.
       #
-      # @raise [KeyError] for a list's place that is not there
-      def with(key, value) = Document.new(put(to_h, steps(key), value))
+      # @param list [String] "survey.floor"
+      # @return [Array<String>]
+      def item_keys(list) = numbers(list)[..-2].map { |number| "#{list}.i#{number}" }
+
+      # A copy with another value at a key; nil takes it out. A new item, or one
+      # that was taken out, goes back to its place.
+      def with(key, value)
+        list, number = key.match(ITEM)&.captures
+        return with_item(list, number && Integer(number, 10), value) if list
+
+        Document.new(put(to_h, key.split("."), value), kept_items(key))
+      end
+
+      # The key that a value was put at: that of the last item, for a new one.
+      def settled(key) = key.end_with?(".#{NEW}") ? item_keys(key.delete_suffix(".#{NEW}")).last : key
 
       def to_json(*) = JSON.generate(to_h)
 
+      # @return [String] JSON
+      def items = JSON.generate(@items)
+
       private
 
-      def steps(key) = key.split(".")
+      # Numbers of a list's items, and the next; those that were never named are
+      # numbered as they stand.
+      def numbers(list)
+        length = (plain(list) || []).length
+        known = @items[list]
+        (known && known.length == length + 1) ? known : [*0..length]
+      end
+
+      def plain(list) = list.split(".").reduce(to_h) { |inner, step| inner && inner[step] }
+
+      def at(list, number) = (place = numbers(list)[..-2].index(Integer(number, 10))) && plain(list)[place]
+
+      def with_item(list, number, value)
+        *taken, following = numbers(list)
+        number ||= following
+        pairs = taken.zip(plain(list) || []).to_h
+        value.nil? ? pairs.delete(number) : pairs[number] = value
+        pairs = pairs.sort.to_h
+        Document.new(put(to_h, list.split("."), pairs.values.then { |left| left.empty? ? nil : left }),
+          @items.merge(list => [*pairs.keys, [following, number + 1].max]))
+      end
+
+      # A list that is replaced as a whole has new items.
+      def kept_items(key) = @items.reject { |list, _| list == key || list.start_with?("#{key}.") }
 
       def put(inner, (step, *rest), value)
         return listed(inner || [], Integer(step, 10), value) if step.match?(/\A\d+\z/)

@@ -4,34 +4,39 @@ require "json"
 
 module YellowTrack
   module Store
-    # What was typed and could not be read or saved, kept in its place until a
-    # good value takes it.
+    # What was typed and could not be read or saved, kept for whoever typed it
+    # until he settles it: by a value that is saved, or by giving it up.
     class Drafts
       # typed: as it was typed
+      # unit:  in which a bare number was meant
       # says:  what is wrong with it
       # clash: true where it could be read, but someone changed the value
       #        meanwhile
-      Draft = Struct.new(:key, :typed, :says, :clash, keyword_init: true)
+      # seen:  the opening's version on the screen it was typed on
+      Draft = Struct.new(:key, :owner, :typed, :unit, :says, :clash, :seen, keyword_init: true)
 
       LONGEST = 2_000 # characters of typing kept
+      ANYBODY = "" # owner of those from before drafts had one
 
       def initialize(db)
         @drafts = db[:drafts]
       end
 
-      # @return [Hash{String => Draft}] by key
-      def of(opening_id)
-        @drafts.where(opening_id:).to_hash(:key).transform_values do |row|
-          Draft.new(key: row[:key], typed: JSON.parse(row[:typed]), says: row[:says], clash: row[:clash] == 1).freeze
+      # @param owner [String]
+      # @return [Hash{String => Draft}] his, by key
+      def of(opening_id, owner)
+        @drafts.where(opening_id:, owner: [owner, ANYBODY]).order(:owner).to_hash(:key).transform_values do |row|
+          Draft.new(**row.slice(:key, :owner, :unit, :says, :seen), typed: JSON.parse(row[:typed]), clash: row[:clash] == 1).freeze
         end
       end
 
-      def keep(opening_id, key, typed, says, clash: false)
-        @drafts.insert_conflict(:replace).insert(opening_id:, key:, typed: JSON.generate(shortened(typed)), says:,
+      def keep(opening_id, key, typed, says, owner:, seen: 0, unit: "mm", clash: false)
+        @drafts.insert_conflict(:replace).insert(opening_id:, key:, owner:, seen:, unit: unit.to_s, typed: JSON.generate(shortened(typed)), says:,
           clash: clash ? 1 : 0)
       end
 
-      def clear(opening_id, key) = @drafts.where(opening_id:, key:).delete
+      # Settles his.
+      def clear(opening_id, key, owner:) = @drafts.where(opening_id:, key:, owner: [owner, ANYBODY]).delete
 
       private
 

@@ -13,17 +13,24 @@ module YellowTrack
       end
 
       # @return [Array<Job>] in their order, none of the bin
-      def all = hanging.map { |row| Job.new(**row) }
+      def all(most: nil, after: nil) = hanging.limit(most, after).map { |row| Job.new(**row) }
+
+      # @return [Integer] how many there are, none of the bin
+      def count = hanging.count
+
+      # @param ids [Array<Integer>]
+      # @return [Hash{Integer => String}] their names
+      def names(ids) = @jobs.where(id: ids).to_hash(:id, :name)
 
       # @return [Array<Job>] the bin, the last binned first
-      def binned = @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).map { |row| Job.new(**row) }
+      def binned(most: nil) = @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| Job.new(**row) }
 
       # Jobs whose name or place holds some text.
       #
       # @return [Array<Job>]
-      def named_like(text)
+      def named_like(text, most: nil)
         like = "%#{@jobs.escape_like(text)}%"
-        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:place, like)).map { |row| Job.new(**row) }
+        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:place, like)).limit(most).map { |row| Job.new(**row) }
       end
 
       # @return [Job, nil]
@@ -35,20 +42,29 @@ module YellowTrack
         name = Jobs.named(name)
         raise Fault.new("\"#{units}\" is no unit. It takes mm or in.", key: "units") unless %w[mm in].include?(units)
 
-        id = @jobs.insert(name:, place:, units:, position: (@jobs.max(:position) || 0) + 1, created_at: Clock.now)
+        id = @jobs.insert(name:, place: Jobs.place(place), units:, position: (@jobs.max(:position) || 0) + 1, created_at: Clock.now)
         find(id)
       end
 
       # Names a job anew.
       #
-      # @raise [Fault] for a name that will not do
-      def rename(id, name:, place:) = @jobs.where(id:).update(name: Jobs.named(name), place: Jobs.tidy(place)[0, LONGEST_NAME])
+      # @raise [Fault] for a name or a place that will not do
+      def rename(id, name:, place:) = @jobs.where(id:).update(name: Jobs.named(name), place: Jobs.place(place))
 
       # Puts a job in the bin with all its openings, or brings it back.
       def bin(id, binned: true) = @jobs.where(id:).update(binned_at: binned ? Clock.now : nil)
 
-      # Text without stray spaces or bytes.
-      def self.tidy(text) = text.to_s.scrub("?").gsub(/[[:space:]]+/, " ").strip
+      # Text without stray spaces.
+      def self.tidy(text) = text.to_s.gsub(/[[:space:]]+/, " ").strip
+
+      # A place tidied.
+      #
+      # @raise [Fault]
+      def self.place(place)
+        tidy(place).tap do |tidy|
+          raise Fault.new("#{tidy.length} characters is too long a place. It takes #{LONGEST_NAME}.", key: "place") if tidy.length > LONGEST_NAME
+        end
+      end
 
       # A name tidied.
       #

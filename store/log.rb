@@ -10,29 +10,12 @@ module YellowTrack
       # before, after: as typed; nil for nothing
       Entry = Struct.new(:id, :opening_id, :version, :at, :who, :kind, :key, :before, :after, keyword_init: true)
 
-      LONGEST_REASON = 1_000
-
       def initialize(db)
         @entries = db[:log_entries]
       end
 
       def add(opening_id:, version:, kind:, key:, before:, after:, who:, at:)
         @entries.insert(opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before), after: JSON.generate(after))
-      end
-
-      # Writes down that a stop was overridden.
-      #
-      # @param opening [Openings::Opening]
-      # @param says [String] what the stop said
-      # @param reason [String] in the fitter's own words
-      # @raise [Fault] without a reason
-      def override(opening, code:, says:, reason:, who: "fitter")
-        reason = reason.to_s.scrub("?").strip
-        raise Fault.new("A stop is overridden with a written reason. Say why it will work here.", key: "reason") if reason.empty?
-        raise Fault.new("#{reason.length} characters is too long a reason. It takes #{LONGEST_REASON}.", key: "reason") if
-          reason.length > LONGEST_REASON
-
-        add(opening_id: opening.id, version: opening.version, kind: "override", key: code, before: says, after: reason, who:, at: Clock.now)
       end
 
       # Reasons of an opening's overridden stops, the latest of each.
@@ -57,9 +40,25 @@ module YellowTrack
       # Entries of an opening, oldest first.
       #
       # @param kind [String, Array<String>, nil] only these
+      # @param who [String, nil] only his
+      # @param most [Integer, nil] how many at most, and how many to pass over
       # @return [Array<Entry>]
-      def of(opening_id, kind: nil)
-        @entries.where({opening_id:, kind:}.compact).order(:id).map { |row| entry(row) }
+      def of(opening_id, kind: nil, who: nil, most: nil, after: nil)
+        @entries.where({opening_id:, kind:, who:}.compact).order(:id).limit(most, after).map { |row| entry(row) }
+      end
+
+      # @return [Integer] how many there are of them
+      def count(opening_id, kind: nil, who: nil) = @entries.where({opening_id:, kind:, who:}.compact).count
+
+      # @return [Array<String>] who wrote in an opening's log
+      def names_in(opening_id) = @entries.where(opening_id:).distinct.order(:who).select_map(:who)
+
+      # Corrections of some entries, by the id of each.
+      #
+      # @return [Hash{Integer => Array<Entry>}]
+      def corrections(opening_id, ids)
+        keys = ids.map { |id| "entry.#{id}" }
+        @entries.where(opening_id:, kind: "correction", key: keys).order(:id).map { |row| entry(row) }.group_by { |one| one.key.delete_prefix("entry.").to_i }
       end
 
       # What openings have to tell of their sets, in one question.
@@ -77,7 +76,7 @@ module YellowTrack
       # Names that entries were made by, the latest first.
       #
       # @return [Array<String>]
-      def names = @entries.group(:who).reverse(Sequel.function(:max, :id)).select_map(:who)
+      def names(most: nil) = @entries.group(:who).reverse(Sequel.function(:max, :id)).limit(most).select_map(:who)
 
       private
 

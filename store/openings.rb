@@ -1,12 +1,19 @@
 # frozen_string_literal: true
 
+require "json"
+
 module YellowTrack
   module Store
     # The openings of jobs. Each holds its opening file as a document; lists
-    # read the columns beside it.
+    # read the columns beside it, which every write keeps up to date.
     class Openings
+      # reached, sentence, outline, materials: what lists show, nil until it is
+      # worked out
       Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
-        :changed_at, :binned_at, :position, :notes, keyword_init: true)
+        :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials, keyword_init: true) do
+        # Whether what lists show of it is worked out.
+        def listed? = !outline.nil?
+      end
 
       # What came of a change.
       #
@@ -16,20 +23,126 @@ module YellowTrack
       # meanwhile entries of others since the version that was seen
       Change = Struct.new(:opening, :outcome, :meanwhile, keyword_init: true)
 
+      # Something to be written: another document or nil, entries of the log (kind,
+      # key, before, after), other columns.
+      Act = Struct.new(:document, :entries, :columns, keyword_init: true)
+
+      IN_ORDER = %i[job_id position id].freeze
+      AS_JSON = %i[document outline materials].freeze
+
       def initialize(db, log)
         @db = db
         @log = log
         @openings = db[:openings]
       end
 
+      # @param after [Integer] how many to pass over
       # @return [Array<Opening>] of a job, in their order, none of the bin
-      def of(job_id) = hanging.where(job_id:).map { |row| opening(row) }
+      def of(job_id, most: nil, after: nil) = hanging.where(job_id:).limit(most, after).map { |row| opening(row) }
 
-      # @return [Hash{Integer => Array<Opening>}] of every job, by its id
-      def by_job = hanging.map { |row| opening(row) }.group_by(&:job_id)
+      # The first of each job, in their order.
+      #
+      # @param job_ids [Array<Integer>]
+      # @param most [Integer] of each
+      # @return [Hash{Integer => Array<Opening>}]
+      def first_of(job_ids, most)
+        placed = @openings.where(binned_at: nil, job_id: job_ids).select(:id, Sequel.function(:row_number).over(partition: :job_id, order: %i[position id]).as(:place))
+        hanging.where(id: placed.from_self.where { |row| row.place <= most }.select(:id)).map { |row| opening(row) }.group_by(&:job_id)
+      end
+
+      # @param job_ids [Array<Integer>]
+      # @return [Hash{Integer => Integer}] how many hang in each job
+      def counts(job_ids) = @openings.where(binned_at: nil, job_id: job_ids).group_and_count(:job_id).to_hash(:job_id, :count)
 
       # @return [Array<Opening>] of a job's bin, the last binned first
-      def binned(job_id) = @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).map { |row| opening(row) }
+      def binned(job_id, most: nil) = @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| opening(row) }
+
+      # @return [Array<String>] what hanging openings are cut from
+      def materials
+        @db.fetch("SELECT DISTINCT value FROM openings, json_each(openings.materials) WHERE openings.binned_at IS NULL ORDER BY value").select_map(:value)
+      end
+
+      # Openings whose name or notes hold some text.
+      #
+      # @return [Array<Opening>]
+      def named_like(text, most: nil)
+        like = "%#{@openings.escape_like(text)}%"
+        binned = @db[:jobs].exclude(binned_at: nil).select(:id)
+        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).limit(most).map { |row| opening(row) }
+      end
+
+      # @return [Opening, nil]
+      def find(id) = @openings.first(id:)&.then { |row| opening(row) }
+
+      # @param document [Document]
+      # @yieldparam opening [Opening] as it was added
+      # @yieldreturn [Hash] the columns that lists read
+      # @return [Opening]
+      def add(job_id:, document:, stage: "measure", letter: nil, who: "fitter", &listing)
+        @db.transaction do
+          at = Clock.now
+          id = @openings.insert(job_id:, letter: letter || next_letter(job_id), name: document["name"], document: document.to_json, items: document.items,
+            stage:, family: document["set.family"], created_at: at, changed_at: at)
+          @openings.where(id:).update(position: id)
+          @log.add(opening_id: id, version: 1, kind: "made", key: "opening", before: nil, after: document.to_h, who:, at:)
+          keep_listing(id, listing.call(find(id))) if listing
+          find(id)
+        end
+      end
+
+      # Writes something down, in one transaction: the document with its version,
+      # the log, the columns that lists read.
+      #
+      # @param seen [Integer, nil] the opening's version on the screen of whoever
+      #   writes; nil where nothing others wrote can be in the way
+      # @param key [String, nil] what it touches
+      # @param overrule [Boolean] even over a change not seen
+      # @param listing [Proc, nil] gives the columns of the opening as written
+      # @yieldparam now [Opening]
+      # @yieldreturn [Act, nil] nil for nothing to change
+      # @return [Change]
+      def commit(id, who: "fitter", seen: nil, key: nil, overrule: false, listing: nil)
+        @db.transaction do
+          now = find(id)
+          meanwhile = (seen && seen < now.version) ? @log.since(id, seen) : []
+          act = yield now
+          next Change.new(opening: now, outcome: :same, meanwhile:) unless act
+          next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && key && meanwhile.any? { |entry| clash?(entry.key, key) }
+
+          Change.new(opening: write(now, act, who, listing), outcome: :saved, meanwhile:)
+        end
+      end
+
+      # Changes one value and logs what it replaced.
+      #
+      # @param key [String] dotted, as in "survey.widths.top"
+      # @param value [Object, nil] as typed; nil takes it out
+      # @return [Change]
+      def change(id, key, value, seen:, who: "fitter", overrule: false, listing: nil, columns: {})
+        commit(id, who:, seen:, key:, overrule:, listing:) do |now|
+          next if now.document[key] == value
+
+          document = now.document.with(key, value)
+          settled = document.settled(key)
+          Act.new(document:, columns:, entries: [{kind: kind_of(key), key: settled, before: now.document[settled], after: value}])
+        end
+      end
+
+      # Writes entries in the log of an opening; its document stays.
+      #
+      # @param entries [Array<Hash>] kind, key, before, after
+      # @return [Opening]
+      def note(id, *entries, who: "fitter", listing: nil, columns: {})
+        commit(id, who:, listing:) { Act.new(entries:, columns:) }.opening
+      end
+
+      # Keeps what lists show of an opening, without touching anything else.
+      #
+      # @param columns [Hash]
+      def keep_listing(id, columns) = @openings.where(id:).update(stored(columns))
+
+      # What lists show of all openings has to be worked out anew.
+      def forget_listings = @openings.update(outline: nil)
 
       # Hangs an opening before the one that hangs before it, or after the one
       # after it; the first and the last stay.
@@ -38,23 +151,10 @@ module YellowTrack
       def move(id, by)
         @db.transaction do
           row = find(id)
-          order = of(row.job_id)
-          other = order[[order.index { |one| one.id == id } + by, 0].max]
-          next unless other
+          other = beyond(row, by).first or next
 
-          @openings.where(id:).update(position: other.position)
-          @openings.where(id: other.id).update(position: row.position)
-        end
-      end
-
-      # Keeps what a fitter notes about an opening, and logs what it replaced.
-      def note(id, notes, who: "fitter")
-        @db.transaction do
-          now = find(id)
-          next if now.notes == notes
-
-          @openings.where(id:).update(notes:)
-          @log.add(opening_id: id, version: now.version, kind: "note", key: "notes", before: now.notes, after: notes, who:, at: Clock.now)
+          @openings.where(id:).update(position: other[:position])
+          @openings.where(id: other[:id]).update(position: row.position)
         end
       end
 
@@ -62,135 +162,70 @@ module YellowTrack
       #
       # @return [Opening]
       def bin(id, binned: true, who: "fitter")
-        @db.transaction do
-          now = find(id)
-          next now if binned == !now.binned_at.nil?
+        commit(id, who:) do |now|
+          next if binned == !now.binned_at.nil?
 
-          version = now.version + 1
-          @openings.where(id:).update(binned_at: binned ? Clock.now : nil, version:)
-          @log.add(opening_id: id, version:, kind: "made", key: binned ? "binned" : "brought back", before: nil, after: nil, who:, at: Clock.now)
-          find(id)
-        end
+          Act.new(columns: {binned_at: binned ? Clock.now : nil, version: now.version + 1},
+            entries: [{kind: "made", key: binned ? "binned" : "brought back", before: nil, after: nil}])
+        end.opening
       end
-
-      # Openings whose name or notes hold some text.
-      #
-      # @return [Array<Opening>]
-      def named_like(text)
-        like = "%#{@openings.escape_like(text)}%"
-        binned = @db[:jobs].exclude(binned_at: nil).select(:id)
-        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).map { |row| opening(row) }
-      end
-
-      # @return [Opening, nil]
-      def find(id) = @openings.first(id:)&.then { |row| opening(row) }
-
-      # @param document [Document]
-      # @return [Opening]
-      def add(job_id:, document:, stage: "measure", letter: nil, who: "fitter")
-        @db.transaction do
-          letter ||= next_letter(job_id)
-          at = Clock.now
-          id = @openings.insert(job_id:, letter:, name: document["name"], document: document.to_json, stage:,
-            family: document["set.family"], created_at: at, changed_at: at)
-          @openings.where(id:).update(position: id)
-          @log.add(opening_id: id, version: 1, kind: "made", key: "opening", before: nil, after: document.to_h, who:, at:)
-          find(id)
-        end
-      end
-
-      # Changes one value and logs what it replaced.
-      #
-      # @param id [Integer]
-      # @param key [String] dotted, as in "survey.widths.top"
-      # @param value [Object, nil] as typed; nil takes it out
-      # @param seen [Integer] the opening's version on the screen of whoever
-      #   typed it
-      # @param overrule [Boolean] save it even over a change not seen
-      # @yieldparam document [Document] as it will be
-      # @yieldreturn [Hash] the columns worst and stage that go with it
-      # @return [Change]
-      def change(id, key, value, seen:, who: "fitter", overrule: false)
-        @db.transaction do
-          now = find(id)
-          meanwhile = @log.since(id, seen)
-          next Change.new(opening: now, outcome: :same, meanwhile:) if now.document[key] == value
-          next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && meanwhile.any? { |entry| clash?(entry.key, key) }
-
-          document = now.document.with(key, value)
-          save(now, document, yield(document))
-          record(now, key, value, who)
-          Change.new(opening: find(id), outcome: :saved, meanwhile:)
-        end
-      end
-
-      # Writes down that a hung panel's adjusters were turned: its state after
-      # that, with no gaps, for they are to be read again.
-      #
-      # @param panel [String] its name
-      # @param state [Hash] what the opening file holds of it then
-      # @param made [Hash] the move, for the log
-      # @param seen [Integer] the opening's version on the screen
-      # @yieldparam document [Document]
-      # @yieldreturn [Hash] the columns worst and stage
-      # @return [Change]
-      def adjust(id, panel, state, made:, seen:, who: "fitter")
-        key = "hung.#{panel}"
-        @db.transaction do
-          now = find(id)
-          meanwhile = @log.since(id, seen)
-          next Change.new(opening: now, outcome: :conflict, meanwhile:) if meanwhile.any? { |entry| clash?(entry.key, key) }
-
-          document = now.document.with(key, state)
-          save(now, document, yield(document))
-          @log.add(opening_id: id, version: now.version + 1, kind: "move", key:, before: now.document[key], after: made, who:, at: Clock.now)
-          Change.new(opening: find(id), outcome: :saved, meanwhile:)
-        end
-      end
-
-      # Takes a move back: what stood before it stands again, and a correction
-      # says so, in one act.
-      #
-      # @param move [Log::Entry]
-      # @return [Change]
-      def take_back(id, move, says:, seen:, who: "fitter", &columns)
-        @db.transaction do
-          change = change(id, move.key, move.before, seen:, who:, &columns)
-          next change unless change.outcome == :saved
-
-          @log.add(opening_id: id, version: change.opening.version, kind: "correction", key: "entry.#{move.id}", before: nil, after: says, who:, at: Clock.now)
-          change
-        end
-      end
-
-      # Notes the stage that an opening has come to.
-      def come_to(id, stage) = @openings.where(id:).update(stage:)
 
       private
 
-      def hanging = @openings.where(binned_at: nil).order(:job_id, :position, :id)
+      # Those that hang before or after one in its job, the nearest first.
+      def beyond(row, by)
+        others = @openings.where(job_id: row.job_id, binned_at: nil)
+        return others.where { |one| (one.position < row.position) | ((one.position =~ row.position) & (one.id < row.id)) }.reverse(:position, :id) if by < 0
+
+        others.where { |one| (one.position > row.position) | ((one.position =~ row.position) & (one.id > row.id)) }.order(:position, :id)
+      end
+
+      def hanging = @openings.where(binned_at: nil).order(*IN_ORDER)
 
       # One key lies within the other, as a list's place within the list.
       def clash?(one, other) = one == other || one.start_with?("#{other}.") || other.start_with?("#{one}.")
 
+      def kind_of(key) = key.start_with?("survey.", "hung.") ? "reading" : "choice"
+
+      # What lists show is worked out of the opening as it is to stand, with its log;
+      # then all of it is written.
+      #
+      # @return [Opening] as it stands then
+      def write(now, act, who, listing)
+        at = Clock.now
+        changed = {changed_at: at, **written(now, act.document), **act.columns.to_h}
+        row = Opening.new(**now.to_h, **changed)
+        act.entries.each { |entry| @log.add(opening_id: now.id, version: row.version, who:, at:, **entry) }
+        listed = listing ? listing.call(row) : {}
+        update(now, stored(changed.merge(listed)))
+        Opening.new(**row.to_h, **listed).freeze
+      end
+
+      # What another document changes.
+      def written(now, document)
+        return {} unless document
+
+        {document:, items: document.items, name: document["name"], family: document["set.family"], version: now.version + 1}
+      end
+
+      # Columns as the database has them.
+      def stored(columns) = columns.to_h { |name, value| [name, AS_JSON.include?(name) ? value.to_json : value] }
+
       # Optimistic locking: the row must still be the one that was read.
-      def save(now, document, columns)
-        changed = @openings.where(id: now.id, version: now.version).update(document: document.to_json, name: document["name"],
-          family: document["set.family"], version: now.version + 1, changed_at: Clock.now, **columns)
+      def update(now, columns)
+        changed = @openings.where(id: now.id, version: now.version).update(columns)
         raise Sequel::Error, "opening #{now.id} is no longer at version #{now.version}" unless changed == 1
       end
 
-      def record(now, key, value, who)
-        @log.add(opening_id: now.id, version: now.version + 1, kind: key.start_with?("survey.", "hung.") ? "reading" : "choice", key:,
-          before: now.document[key], after: value, who:, at: Clock.now)
+      def opening(row)
+        Opening.new(**row, document: Document.parse(row[:document], row[:items]),
+          outline: row[:outline]&.then { |json| JSON.parse(json) }, materials: row[:materials]&.then { |json| JSON.parse(json) }).freeze
       end
 
-      def opening(row) = Opening.new(**row, document: Document.parse(row[:document])).freeze
-
       def next_letter(job_id)
-        taken = @openings.where(job_id:).select_map(:letter)
-        ("A".."ZZ").find { |letter| !taken.include?(letter) } or
-          raise Fault.new("This job has every letter from A to ZZ. Start another job.", key: "letter")
+        taken = @openings.where(job_id:).select_map(:letter).to_set
+        ("A".."ZZZ").find { |letter| !taken.include?(letter) } or
+          raise Fault.new("This job has every letter from A to ZZZ. Start another job.", key: "letter")
       end
     end
   end

@@ -23,9 +23,10 @@ module YellowTrack
         @log = log
       end
 
-      # @return [Array<Bar>] that can be bought of a material
-      def bars(material)
-        @db[:stock].where(material:).map { |row| Bar.new(material:, length: Rational(row[:length]), price: Rational(row[:price])) }.sort_by(&:length)
+      # @return [Array<Bar>] that can be bought, by material and length
+      def bars
+        @db[:stock].map { |row| Bar.new(material: row[:material], length: Rational(row[:length]), price: Rational(row[:price])) }
+          .sort_by { |bar| [bar.material, bar.length] }
       end
 
       # @return [Array<String>] that have a price
@@ -40,20 +41,31 @@ module YellowTrack
         price.nil? ? @db[:stock].where(key).delete : @db[:stock].insert_conflict(:replace).insert(**key, price: price.to_r.to_s)
       end
 
-      # @return [Array<Offcut>] in the rack, of one material or of all
-      def rack(material = nil)
+      # @param most [Integer, nil] how many at most, and how many to pass over
+      # @return [Array<Offcut>] in the rack, by material
+      def rack(materials: nil, most: nil, after: nil)
         kept = @db[:rack].where(used_at: nil)
-        kept = kept.where(material:) if material
-        kept.order(:material, :id).map { |row| Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at]) }
+        kept = kept.where(material: materials) if materials
+        kept.order(:material, :id).limit(most, after)
+          .map { |row| Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at]) }
       end
+
+      # @return [Integer] offcuts in the rack
+      def rack_count = @db[:rack].where(used_at: nil).count
 
       def keep(material, length) = @db[:rack].insert(material:, length: length.to_r.to_s, kept_at: Clock.now)
 
       def use(offcut_id) = @db[:rack].where(id: offcut_id, used_at: nil).update(used_at: Clock.now)
 
-      # @return [Hash{String => Cut}] what was cut for an opening, by code
-      def cut(opening_id)
-        @db[:cuts].where(opening_id:).to_h { |row| [row[:code], Cut.new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at])] }
+      # What was cut for openings, in one question.
+      #
+      # @param opening_ids [Array<Integer>]
+      # @return [Hash{Integer => Hash{String => Cut}}] by code, of each
+      def cuts(opening_ids)
+        found = @db[:cuts].where(opening_id: opening_ids).all.group_by { |row| row[:opening_id] }
+        opening_ids.to_h do |id|
+          [id, (found[id] || []).to_h { |row| [row[:code], Cut.new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at])] }]
+        end
       end
 
       # Writes down a bar that was cut: its pieces, the offcut that it came
