@@ -1,59 +1,116 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  module Web
+  module Desk
     # One value of an opening that is typed or chosen on a screen.
     #
     # key   where it stands in the opening file
     # label what the fitter calls it there
     # kind  :length, :flag, :choice, :count, :lanes, :pair (two lengths), :layer (a
-    #       material and its thickness) or :texts (several, parted by ;), or
-    #       :kit (an id, or a whole sheet)
+    #       material and its thickness), :texts or :lengths (several, parted by ;),
+    #       or :kit (an id, or a whole sheet)
     # hint  how to take it, or what it means
     # options, for a :choice: value to words
-    Field = Struct.new(:key, :label, :kind, :hint, :options, keyword_init: true) do
-      # An id for the page.
-      def id = key.tr("._", "--")
+    # halves, of a :pair: what each of its two is called
+    Field = Struct.new(:key, :label, :kind, :hint, :options, :halves, keyword_init: true) do
+      class << self
+        # An id for the page of whatever has a dotted key.
+        def id_of(key) = key.tr("._", "--")
 
-      # What was posted, as the opening file holds it; nil for nothing.
+        # A length as typed, with the unit that it was meant in where that is not
+        # the job's.
+        def meant(text, unit, own) = (unit == own || text.empty? || Field::WITH_UNIT.match?(text)) ? text : "#{text} #{unit}"
+
+        # A length as it stands in a field of some unit.
+        def told(text, shown, own)
+          return text.to_s if shown == own || Field::WITH_UNIT.match?(text.to_s)
+
+          parsed = parsed(text, own)
+          parsed ? Length::Printer.derived(shown).typed(parsed) : text.to_s
+        end
+
+        # @return [Rational, nil] mm; nil for what is no length
+        def parsed(text, own)
+          text.to_s.empty? ? nil : Length.parse(text, unit: own, signed: true).mm
+        rescue Fault
+          nil
+        end
+      end
+
+      # An id for the page.
+      def id = Field.id_of(key)
+
+      # What was posted, as the opening file holds it; nil for nothing. A bare
+      # number that was meant in another unit than the job's is kept with its unit.
       #
-      # @param posted [String, Array<String>]
-      def value(posted)
+      # @param posted [String, Array<String>, Hash]
+      # @param unit [Symbol] in which bare numbers were meant
+      # @param own [Symbol] the job's unit
+      def value(posted, unit: :mm, own: unit)
         return posted if posted.is_a?(Hash)
 
-        list = Array(posted).map { |text| text.to_s.scrub("?").strip }
+        list = Array(posted).map { |text| text.to_s.strip }
         return list.first == "1" if kind == :flag
         return nil if list.all?(&:empty?)
 
-        whole(list)
+        whole(list, ->(text) { Field.meant(text, unit, own) })
       end
 
-      # What the field shows of a value.
+      # What the field shows of a value: as it was typed, or in the unit that is
+      # shown, so that reading it back gives the same length.
       #
+      # @param shown [Symbol] the unit on the screen
+      # @param own [Symbol] the job's unit
       # @return [Array<String>] one for each of its inputs
-      def texts(value)
+      def texts(value, shown: :mm, own: shown)
+        told = ->(text) { Field.told(text, shown, own) }
         case kind
-        when :pair then Array(value).map(&:to_s).values_at(0, 1)
-        when :layer then value.is_a?(Hash) ? [value["material"], value["thickness"].to_s] : Array(value).values_at(0, 1)
+        when :length then [told.call(value)]
+        when :pair then Array(value).map(&told).values_at(0, 1)
+        when :layer then layer_of(value).then { |material, thick| [material, told.call(thick)] }
         when :lanes then [Array(value).join(",")]
         when :texts then [Array(value).join("; ")]
+        when :lengths then [Array(value).map(&told).join("; ")]
         when :kit then [value.is_a?(Hash) ? value["id"].to_s : value.to_s]
         else [value.to_s]
         end
       end
 
+      # Whether two values are the same, lengths by what they come to.
+      #
+      # @param own [Symbol] the job's unit
+      def same?(one, other, own:) = one == other || (Field::LENGTHS.include?(kind) && measured(one, own) == measured(other, own))
+
       private
 
-      def whole(list)
+      def whole(list, meant)
         case kind
-        when :pair then list.values_at(0, 1).map(&:to_s)
-        when :texts then list.first.split(/[;\n]|,\s+/).map(&:strip).reject(&:empty?)
+        when :length then meant.call(list.first)
+        when :pair then list.values_at(0, 1).map { |text| meant.call(text.to_s) }
+        when :texts, :lengths then parted(list.first).then { |texts| (kind == :lengths) ? texts.map(&meant) : texts }
         when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
-        when :layer then {"material" => list[0], "thickness" => list[1]}.reject { |_, text| text.to_s.empty? }
+        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s)}.reject { |_, text| text.to_s.empty? }
         else list.first
         end
       end
+
+      def parted(text) = text.split(/[;\n]|,\s+/).map(&:strip).reject(&:empty?)
+
+      def layer_of(value) = value.is_a?(Hash) ? [value["material"], value["thickness"]] : Array(value).values_at(0, 1)
+
+      # What a value comes to in mm, for comparing; as it is where it is none.
+      def measured(value, own)
+        case value
+        when Hash then value.transform_values { |inner| measured(inner, own) }
+        when Array then value.map { |inner| measured(inner, own) }
+        when nil then nil
+        else Field.parsed(value, own) || value
+        end
+      end
     end
+
+    Field::LENGTHS = %i[length pair layer lengths].freeze
+    Field::WITH_UNIT = /[[:alpha:]"'’‘′“”″]/
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  module Web
+  module Desk
     # What can be typed or chosen on the screens, by key.
     module Fields
       def self.length(key, label, hint = nil) = Field.new(key:, label:, kind: :length, hint:)
@@ -45,7 +45,7 @@ module YellowTrack
           length("survey.beside.left", "wall, left", "Free wall beside the opening."),
           length("survey.beside.right", "wall, right", "Free wall beside the opening."),
           length("survey.wall.projection", "stands off", "How far skirting, casing or beading stand off the wall."),
-          Field.new(key: "survey.wall.studs", label: "studs at", kind: :texts, hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920.")
+          Field.new(key: "survey.wall.studs", label: "studs at", kind: :lengths, hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920.")
         ]
       }.freeze
 
@@ -78,7 +78,7 @@ module YellowTrack
         length("set.head.breadth", "head, broad"),
         length("set.head.depth", "head, deep"),
         length("set.frame.stile", "stiles, wide"),
-        Field.new(key: "set.frame.rails", label: "rails, wide, from the top", kind: :texts, hint: "Their widths, one after the other: 95; 120; 180."),
+        Field.new(key: "set.frame.rails", label: "rails, wide, from the top", kind: :lengths, hint: "Their widths, one after the other: 95; 120; 180."),
         length("set.frame.groove", "groove, deep"),
         length("set.frame.tenon", "made tenon"),
         Field.new(key: "set.frame.solid", label: "solid infill", kind: :flag),
@@ -93,7 +93,7 @@ module YellowTrack
         length("set.slab.stile", "stile"),
         Field.new(key: "set.fit", label: "size to", kind: :choice,
           options: {"follow" => "follow the jambs", "plumb" => "hang plumb"}),
-        Field.new(key: "set.kit", label: "kit", kind: :kit, options: Data::Shelf.kits.transform_values(&:name)),
+        Field.new(key: "set.kit", label: "kit", kind: :kit, options: Files::Shelf.kits.transform_values(&:name)),
         Field.new(key: "set.panels", label: "panels", kind: :count, options: {"2" => "one pair", "4" => "two pairs"}),
         Field.new(key: "set.pattern", label: "panels and lanes", kind: :lanes,
           options: {
@@ -110,7 +110,8 @@ module YellowTrack
 
       KNOWN = (TAPES + OTHERS + CHECKS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
 
-      LISTS = {"survey.floor" => "station", "survey.bays" => "bay"}.freeze
+      # Lists whose items are typed in pairs: what one is called, and its halves.
+      LISTS = {"survey.floor" => ["station", %w[x rise]], "survey.bays" => ["bay", %w[from to]]}.freeze
 
       module_function
 
@@ -119,7 +120,10 @@ module YellowTrack
       def [](key) = KNOWN[key] || listed(key) || hung(key)
 
       # What is asked beside the tape lines for a set with this kit.
-      def others(kit) = OTHERS + (ABOUT[kit.support || kit.family] || [])
+      def others(kit) = OTHERS + (ABOUT[kit.manner.key] || [])
+
+      # What a gap of a hung panel is called.
+      def hung_label(gap) = HUNG.fetch("gaps.#{gap}").label
 
       # What is read of a hung panel or pair, by its place in the opening file.
       HUNG = {
@@ -130,6 +134,8 @@ module YellowTrack
         "at.left" => length(nil, "left hanger at", "Where its adjuster stands: + above mid, − below."),
         "at.right" => length(nil, "right hanger at", "Where its adjuster stands: + above mid, − below."),
         "at.jack" => length(nil, "jack at", "Where it stands: + above mid, − below."),
+        "at.top" => length(nil, "top pivot at", "Where its slide stands: + away from the jamb of where it was planned, − towards it."),
+        "at.bottom" => length(nil, "bottom pivot at", "Where its slide stands: + away from the jamb of where it was planned, − towards it."),
         "floor.left" => length(nil, "floor gap, left", "Under the lower left corner."),
         "floor.right" => length(nil, "floor gap, right", "Under the lower right corner."),
         "tops.left" => length(nil, "left neighbour's top", "Above this panel's top, where they stand side by side; − below."),
@@ -143,11 +149,22 @@ module YellowTrack
         found && found.dup.tap { |field| field.key = key }
       end
 
-      # The field of a place in a list: a floor station or a bay.
+      # The field of what an entry of the log tells: entries from before items of a
+      # list had names told their place.
+      def told(key) = self[key] || listed(key.sub(/\.(\d{1,9})\z/, '.i\1'))
+
+      # The field of an item of a list, or of the one to come: a floor station or a
+      # bay.
       def listed(key)
-        list, place = key.to_s.match(/\A(survey\.(?:floor|bays))\.(\d{1,2})\z/)&.captures
-        list && Field.new(key:, label: "#{LISTS.fetch(list)} #{place.to_i + 1}", kind: :pair)
+        list, number = key.to_s.match(/\A(survey\.(?:floor|bays))\.(?:i(\d{1,9})|new)\z/)&.captures
+        name, halves = LISTS[list]
+        name && Field.new(key:, label: [name, (Integer(number, 10) + 1 if number)].compact.join(" "), kind: :pair, halves:)
       end
+
+      # The field of an item by where it stands in its list now.
+      #
+      # @param place [Integer]
+      def placed(key, place) = listed(key).tap { |field| field.label = "#{LISTS.fetch(key[/\A\w+\.\w+/]).first} #{place + 1}" }
     end
   end
 end

@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
-require "erubi"
 require "sinatra/base"
 
 module YellowTrack
   module Web
-    # The application on one database. Routes stand by screen, in web/routes.
+    # The application on one database. Its routes stand in web/routes, each page's
+    # screen and templates in its own folder.
     class App < Sinatra::Base
       POLICY = {
         "default-src" => "'self'", "img-src" => "'self' data:", "object-src" => "'none'", "base-uri" => "'none'",
@@ -13,11 +13,9 @@ module YellowTrack
       }.map { |name, value| "#{name} #{value}" }.join("; ").freeze
 
       HOSTS = %w[127.0.0.1 localhost].freeze
+      STALE = "This page was open too long to save from. Load it again; what you typed is still in the field."
 
-      set :root, "#{ROOT}/web"
       set :environment, :production
-      set :erb, escape_html: true
-      set :views, "#{ROOT}/web/views"
       set :public_folder, "#{ROOT}/web/public"
       set :static_cache_control, [:public, {max_age: 3600}]
       set :host_authorization, permitted_hosts: HOSTS + ENV.fetch("YELLOW_TRACK_HOSTS", "").split(",")
@@ -26,11 +24,13 @@ module YellowTrack
       set :dump_errors, true
       set :sessions, same_site: :strict, httponly: true, key: "yellow-track"
 
-      use Rack::Protection::AuthenticityToken,
-        message: "This page was open too long to save from. Load it again; what you typed is still in the field."
+      use Rack::Deflater
+      use Door
+      use Rack::Protection::AuthenticityToken, message: STALE
 
-      helpers Helpers::Numbers, Helpers::Page, Helpers::Stages, Helpers::Tally, Helpers::Prepare, Helpers::Hanging, Helpers::Adjusting, Helpers::Logbook, Helpers::Crew
-      register Routes::Wall, Routes::Jobs, Routes::Files, Routes::Saw, Routes::Papers, Routes::Price, Routes::Crew, Routes::Hanging, Routes::Adjusting, Routes::Logbook, Routes::Openings, Routes::Keeping, Routes::Overrides, Routes::Rules, Routes::Kits, Routes::Search
+      helpers Asking
+      register Routes::Wall, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values, Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers,
+        Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Kits
 
       # The application on a book, with the secret its sessions are signed
       # with.
@@ -44,28 +44,22 @@ module YellowTrack
         end
       end
 
-      helpers do
-        def book = settings.book
+      before do
+        headers "content-security-policy" => POLICY, "referrer-policy" => "same-origin", "cache-control" => "no-store"
+        params.replace(Door.clean(params)) if params.any?
       end
-
-      before { headers "content-security-policy" => POLICY, "referrer-policy" => "same-origin", "cache-control" => "no-store" }
 
       not_found do
-        @title = "Not here"
-        erb :not_found
+        show Said.new("Nothing hangs here.", "The address names a job or an opening that is not in this book.")
       end
 
-      error(Sinatra::BadRequest, ArgumentError) do
+      error(Sinatra::BadRequest, ArgumentError, TypeError, Encoding::CompatibilityError) do
         status 400
-        @title = "Not read"
-        @says = "That could not be read. Nothing was changed."
-        erb :failed
+        show Said.new("Not read", Door::READ)
       end
 
       error do
-        @title = "Failed"
-        @says = "Something here failed. Nothing that was saved is lost. Go back and try the last step again."
-        erb :failed
+        show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last step was, a look at its page tells.")
       end
     end
   end

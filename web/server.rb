@@ -12,7 +12,9 @@ module YellowTrack
     # Starts the application on a database file.
     class Server
       PORT = 8642
-      THREADS = [1, 5].freeze
+      THREADS = [1, 8].freeze
+      FAILED = [500, {"content-type" => "text/plain; charset=utf-8"}, ["Something here failed. What was saved before is still there.\n"]].freeze
+      SECRET = /\A\h{128}\z/
 
       # @param database [String] path of the file
       # @param host [String] address to listen on
@@ -27,27 +29,48 @@ module YellowTrack
 
       # Runs until it is stopped.
       def run
-        app = App.on(Store::Book.open(@database), secret:)
-        host, port = @host, @port
-        configuration = Puma::Configuration.new do |puma|
-          puma.bind "tcp://#{host}:#{port}"
-          puma.threads(*THREADS)
-          puma.app app
-        end
-        launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
+        app = App.on(Store::Book.open(@database), secret: Server.secret(@database))
+        launcher = Puma::Launcher.new(configuration(app), log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
         launcher.events.on_booted { $stdout.puts "Yellow Track is at #{address}" and $stdout.flush }
         launcher.run
       end
 
+      # The secret that sessions are signed with, kept beside the database, so
+      # that a page left open outlives a restart. It is written whole or not at
+      # all, by whichever server comes first.
+      #
+      # @param database [String] path of its file
+      # @return [String]
+      def self.secret(database)
+        file = "#{database}.secret"
+        FileUtils.mkdir_p(File.dirname(file))
+        File.open("#{file}.lock", File::RDWR | File::CREAT, 0o600) do |lock|
+          lock.flock(File::LOCK_EX)
+          kept = File.exist?(file) ? File.read(file).strip : ""
+          SECRET.match?(kept) ? kept : written(file, SecureRandom.hex(64))
+        end
+      end
+
+      def self.written(file, secret)
+        File.write("#{file}.new", secret, perm: 0o600)
+        File.rename("#{file}.new", file)
+        secret
+      end
+      private_class_method :written
+
       private
 
-      # The secret that sessions are signed with, kept beside the database, so
-      # that a page left open outlives a restart.
-      def secret
-        file = "#{@database}.secret"
-        FileUtils.mkdir_p(File.dirname(file))
-        File.write(file, SecureRandom.hex(64), perm: 0o600) unless File.exist?(file)
-        File.read(file)
+      # What the application itself cannot answer has no trace for a browser, and no
+      # body over the largest is taken in.
+      def configuration(app)
+        host, port = @host, @port
+        Puma::Configuration.new do |puma|
+          puma.bind "tcp://#{host}:#{port}"
+          puma.threads(*THREADS)
+          puma.app app
+          puma.http_content_length_limit Door::PICTURE
+          puma.lowlevel_error_handler { |_error| FAILED }
+        end
       end
 
       def free(port)

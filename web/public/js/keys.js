@@ -16,10 +16,11 @@ export function stageKeys() {
     const go = going && GO[event.key]
     going = event.key === "g"
     if (go) location.assign(go)
-    else if (/^[1-8]$/.test(event.key)) document.querySelectorAll(".rail li a")[Number(event.key) - 1]?.click()
+    else if (/^[1-9]$/.test(event.key)) document.querySelectorAll(".rail li a")[Number(event.key) - 1]?.click()
     else if (event.key === "?") list?.showModal()
     else if (event.key === "/") follow(event, '[data-key="/"]')
     else if (event.key === "u") follow(event, '[data-key="u"]')
+    else if (event.key === "n") begin(event)
     else if (event.key === "m") document.querySelector(".rail li a")?.click()
     else if (event.key === "j" || event.key === "k") number(event.key === "j" ? 1 : -1)
     else if (event.key === "w") document.activeElement.closest?.("details.working")?.querySelector("summary").click()
@@ -29,6 +30,15 @@ export function stageKeys() {
 function follow(event, selector) {
   event.preventDefault()
   document.querySelector(selector)?.click()
+}
+
+// Opens the form of what is new, at its first field.
+function begin(event) {
+  const form = document.querySelector('summary[data-key="n"]')?.parentElement
+  if (!form) return
+  event.preventDefault()
+  form.open = true
+  form.querySelector("input:not([type=hidden])").focus()
 }
 
 // Walks from number to number by their sums.

@@ -1,4 +1,4 @@
-import { tellVersion, keepOpen } from "/js/saving.js"
+import { saveWhatIsTyped, keepOpen } from "/js/saving.js"
 import { enterGoesOn } from "/js/readings.js"
 import { dragPanels } from "/js/slide.js"
 import { oneByOne } from "/js/one-by-one.js"
@@ -6,7 +6,7 @@ import { turnScrews } from "/js/turn.js"
 import { showStage } from "/js/rail.js"
 import { stageKeys } from "/js/keys.js"
 
-tellVersion()
+saveWhatIsTyped()
 keepOpen()
 enterGoesOn()
 dragPanels()

@@ -1,33 +1,95 @@
-// Every save says which version of the opening was on the screen when it was
-// typed, so that a change made elsewhere meanwhile is noticed.
-export function tellVersion() {
-  document.addEventListener("htmx:configRequest", (event) => {
-    const version = document.getElementById("version")
-    if (!version || event.detail.verb !== "post") return
-    if (sentAlready(event.detail.elt, event.detail.triggeringEvent)) event.preventDefault()
-    else event.detail.parameters.set("seen", version.dataset.version)
-  })
-  document.addEventListener("htmx:sendError", (event) => {
-    delete event.detail.elt.dataset.sent
-    unsaved("Not saved: the application does not answer. What you typed is still in its field.")
-  })
-  document.addEventListener("htmx:responseError", (event) => unsaved(`Not saved: ${event.detail.xhr.responseText.slice(0, 200)}`))
+// Saving what is typed. Every save says which version of the opening was on the
+// screen, so that a change made elsewhere meanwhile is noticed. A field whose
+// value did not arrive stays marked, is sent again when the application answers,
+// and leaving the page asks.
+const AGAIN = 3000 // ms from one try to the next
+const fields = () => [...document.querySelectorAll("form.field")]
+const unsent = () => fields().filter((form) => form.dataset.unsent)
+const asTyped = (form) => [...form.querySelectorAll("[name^=value]")].map((one) => one.type === "checkbox" ? one.checked : one.value).join("\n")
+
+let away = null // since when nothing answers
+let under = 0 // saves on their way
+
+export function saveWhatIsTyped() {
+  fields().forEach((form) => { form.dataset.sent = asTyped(form) })
+  document.addEventListener("htmx:afterSettle", () => fields().forEach((form) => { form.dataset.sent ??= asTyped(form) }))
+  document.addEventListener("htmx:configRequest", tellVersion)
+  document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) under += 1 })
+  document.addEventListener("htmx:afterRequest", (event) => { if (isSave(event)) under -= 1 })
+  document.addEventListener("htmx:sendError", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
+  document.addEventListener("htmx:timeout", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
+  document.addEventListener("htmx:responseError", (event) => refused(event.detail))
+  document.addEventListener("htmx:afterOnLoad", (event) => { if (isSave(event) && event.detail.successful) arrived(event.detail.elt) })
+  window.addEventListener("online", tryAgain)
+  window.addEventListener("beforeunload", (event) => { if (waiting()) event.preventDefault() })
+  document.addEventListener("click", leaveWhenSaved)
 }
+
+const isSave = (event) => event.detail.elt.matches?.("form.field")
+const typing = () => fields().filter((form) => form.dataset.sent !== asTyped(form))
+const waiting = () => under > 0 || unsent().length > 0 || typing().length > 0
 
 // A pause in typing and leaving the field both save: once is enough.
-function sentAlready(form, trigger) {
-  const typed = [...form.querySelectorAll("[name^=value]")].map((one) => one.type === "checkbox" ? one.checked : one.value).join("\n")
-  const again = trigger?.type !== "submit" && form.dataset.sent === typed
+function tellVersion(event) {
+  const version = document.getElementById("version")
+  if (!version || event.detail.verb !== "post" || !isSave(event)) return
+  const form = event.detail.elt
+  const typed = asTyped(form)
+  if (event.detail.triggeringEvent?.type !== "submit" && form.dataset.sent === typed && !form.dataset.unsent) return event.preventDefault()
   form.dataset.sent = typed
-  return again
+  event.detail.parameters.set("seen", version.dataset.version)
 }
 
-function unsaved(sentence) {
-  const place = document.getElementById("version")
-  if (!place) return
-  const line = document.createElement("p")
-  line.textContent = sentence
-  place.replaceChildren(line)
+function unanswered(form) {
+  form.dataset.unsent = "away"
+  form.classList.add("unsent")
+  if (!away) setTimeout(tryAgain, AGAIN)
+  away ??= new Date()
+  tell()
+}
+
+// What was answered, but not taken: its own sentence, and it is not sent again.
+function refused({ elt, xhr }) {
+  if (!elt.matches?.("form.field")) return
+  elt.dataset.unsent = "refused"
+  elt.classList.add("unsent")
+  const plain = xhr.getResponseHeader("content-type")?.startsWith("text/plain")
+  tell(plain && xhr.responseText ? xhr.responseText.slice(0, 200) : "The application could not save it.")
+}
+
+function arrived(form) {
+  delete form.dataset.unsent
+  form.classList.remove("unsent")
+  if (away) { away = null; tryAgain() }
+  tell()
+}
+
+function tryAgain() {
+  const [first] = unsent().filter((form) => form.dataset.unsent === "away")
+  if (!first) { away = null; return }
+  window.htmx.trigger(first, "submit")
+  if (away) setTimeout(() => { if (away) tryAgain() }, AGAIN)
+}
+
+function tell(why) {
+  const place = document.getElementById("away")
+  const names = unsent().map((form) => form.querySelector("label, .pair-label")?.textContent.trim())
+  place.hidden = names.length === 0
+  if (names.length === 0) return
+  const since = away && `${String(away.getHours()).padStart(2, "0")}:${String(away.getMinutes()).padStart(2, "0")}`
+  place.textContent = `Not saved: ${names.join(", ")}. ` +
+    (away ? `The application has not answered since ${since}. What you typed stays in its field and is sent when it answers.` : why ?? "Type it again.")
+}
+
+// A way off the page waits until what is on its way has arrived.
+function leaveWhenSaved(event) {
+  const way = event.target.closest?.("a[href]")
+  if (!way || event.defaultPrevented || event.ctrlKey || event.metaKey || event.shiftKey || way.target || !waiting()) return
+  if (way.pathname === location.pathname && way.hash && way.search === location.search) return
+  event.preventDefault()
+  typing().forEach((form) => window.htmx.trigger(form, "submit"))
+  const leave = () => (under > 0 ? setTimeout(leave, 30) : location.assign(way.href))
+  leave()
 }
 
 // A working that stands open stays open when its row is renewed.

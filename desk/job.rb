@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # A job as it lies on the desk: its openings, what is to be cut and bought for
+    # it. What it asks the store for does not grow with its openings.
+    class Job
+      # What a new opening is set to until its fitter chooses.
+      USUAL_SET = {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => "35 mm"}.freeze
+
+      # @return [Store::Book]
+      attr_reader :book
+      # @return [Store::Jobs::Job]
+      attr_reader :row
+
+      # @param book [Store::Book]
+      # @param row [Store::Jobs::Job]
+      # @param other [Boolean] show numbers in the other unit than the job's
+      def initialize(book, row, other: false)
+        @book, @row, @other = book, row, other
+      end
+
+      def id = row.id
+
+      def name = row.name
+
+      # @return [Symbol] :mm or :in, that it is measured in
+      def units = row.units.to_sym
+
+      # @return [Symbol] :mm or :in, that its numbers are shown in
+      def shown = @other ? (Length::UNITS - [units]).first : units
+
+      def translated? = shown != units
+
+      # Every opening worked out, with what was cut of it.
+      #
+      # @return [Array<Opening>]
+      def openings
+        @openings ||= begin
+          rows = book.openings.of(id)
+          cuts, told = book.saw.cuts(rows.map(&:id)), book.log.told(rows.map(&:id))
+          rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id]) }
+        end
+      end
+
+      # @return [Array<Opening>] those with a plan
+      def planned = openings.select(&:plan)
+
+      # @return [CutList] of all of them
+      def cut_list = @cut_list ||= CutList.new(book, openings)
+
+      # @return [Price] what it costs
+      def price
+        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy, prices: cut_list.bar_prices.merge(book.prices.all))
+      end
+
+      # Writes what is cut of it, where openings of several grains stand together:
+      # to the finest.
+      def cut_printer
+        translated? ? Length::Printer.other(shown) : Length::Printer.cut(units, openings.map { |one| one.opening.grain }.min)
+      end
+
+      # Writes what was cut.
+      def fine_printer = Length::Printer.fine(shown)
+
+      # Hangs a new opening in it.
+      #
+      # @param name [String]
+      # @return [Store::Openings::Opening]
+      # @raise [Fault] for a name that will not do
+      def hang(name, who:)
+        rules = book.house_rules.all
+        set = USUAL_SET.merge(Files::HouseRules.for_set(rules, USUAL_SET["family"]))
+        add(Store::Document.blank(name: Store::Jobs.named(name), units: row.units, grain: Files::HouseRules.grain(rules, row.units), set:), who:)
+      end
+
+      # Reads an opening file into it.
+      #
+      # @param document [Hash] as parsed
+      # @param name [String] for one that has none
+      # @raise [Faults] all of its faults
+      def read_in(document, name:, who:)
+        opening = Files::Shelf.opening(document)
+        add(Store::Document.new(document).with("name", Store::Jobs.named(opening.name.strip.empty? ? name : opening.name)), who:)
+      end
+
+      # Hangs a copy: choices come along, and the grain; readings do not, for no
+      # two closets are alike.
+      #
+      # @param other [Store::Openings::Opening]
+      def copy(other, who:)
+        units, grain, set = other.document.to_h.values_at("units", "grain", "set")
+        add(Store::Document.blank(name: "#{other.name[0, Store::Jobs::LONGEST_NAME - 20]}, neighbour", units: units || row.units, grain:, set:), who:)
+      end
+
+      private
+
+      def add(document, who:) = book.openings.add(job_id: id, document:, who:, &Listing.of(book))
+    end
+  end
+end

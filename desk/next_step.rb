@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # The next thing to do for an opening: one sentence with its number, and the
+    # place where it is done.
+    #
+    # stage  the page: a stage's key, "sheet"
+    # anchor the field, check or step on it, nil for none
+    # panel  the panel in hand, nil for none
+    NextStep = Struct.new(:sentence, :stage, :anchor, :panel, keyword_init: true) do
+      class << self
+        # What readings ask for comes first, then what the stage on the screen does.
+        #
+        # @param opening [Opening]
+        # @param at [String] the stage on the screen
+        # @return [NextStep]
+        def of(opening, at) = missing(opening) || refused(opening) || suspect(opening) || unknown(opening) || Stage[at].next.call(opening)
+
+        private
+
+        def missing(opening)
+          key = opening.survey.missing.first or return
+          new(sentence: "Read the #{Survey::Words.name(key)}.", stage: "measure", anchor: "survey.#{key}")
+        end
+
+        def refused(opening) = opening.refusal && new(sentence: opening.refusal.message, stage: "size")
+
+        def suspect(opening)
+          key = opening.closure.suspects.first or return
+          hint = Fields["survey.#{key}"]&.hint
+          new(sentence: "Measure the #{Survey::Words.name(key)} again#{hint ? ": #{hint[0].downcase}#{hint[1..]}" : "."}", stage: "measure", anchor: "survey.#{key}")
+        end
+
+        def unknown(opening)
+          return unless opening.closure.open?
+
+          new(sentence: "Take a diagonal: bottom left to top right.", stage: "measure", anchor: "survey.diagonals.rising")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,119 @@
+# frozen_string_literal: true
+
+require "date"
+require "time"
+
+module YellowTrack
+  module Desk
+    # How far the steps that hang an opening's set are done.
+    class Progress
+      # What a step waits for still: how, :dry, :until, :overdue or :undated, and
+      # until when (a Time or a Date), nil where that is not known.
+      Wait = Struct.new(:how, :until)
+
+      # @param opening [Opening] with a plan
+      def initialize(opening)
+        @opening = opening
+        @ticks, @waits, rounds = %w[step wait round].map { |kind| opening.record.latest(kind) }
+        @rounds = rounds.values.map(&:after).max || 1
+        @order = opening.piece(:steps, opening.shown, @rounds) do
+          Steps.new(opening.plan, Files::StepSheets.of(opening.kit), opening.printer, rounds: @rounds)
+        end
+      end
+
+      # @return [Integer] how often the trial hang is done
+      attr_reader :rounds
+
+      # @return [Array<Steps::Step>]
+      def steps = @order.steps
+
+      # @return [Steps::Step, nil]
+      def find(key) = steps.find { |step| step.key == key }
+
+      # The entry that ticked a step; nil for one that is not done.
+      def tick(step) = @ticks[step.key]&.then { |entry| entry if entry.after }
+
+      def done? = steps.all? { |step| tick(step) }
+
+      # @return [Steps::Step, nil] the first that is not done
+      def now = @now ||= steps.find { |step| tick(step).nil? }
+
+      # Steps done in their order, before the first that is to be done: they are
+      # out of the way, unless there is nothing else.
+      def behind
+        behind = steps.take_while { |step| tick(step) && too_early(step).empty? }
+        (behind.length > 2 && !done?) ? behind : []
+      end
+
+      # Steps that should come before this one and are not done, where it was, or
+      # would be next, done too early.
+      #
+      # @return [Array<Steps::Step>]
+      def too_early(step) = (tick(step) || now == step) ? @order.early(step, @ticks.select { |_, entry| entry.after }.keys) : []
+
+      # What a step waits for still.
+      #
+      # @param today [Date]
+      # @param moment [Time]
+      # @return [Wait, nil] nil for nothing
+      def wait(step, today, moment) = tick(step) ? nil : drying(step, moment) || trade(step, today)
+
+      # The day that another trade was promised for.
+      #
+      # @return [Date, nil]
+      def promised(step) = @waits[step.key]&.after&.then { |text| Date.iso8601(text) }
+
+      # The trial hang can be done over once it is done.
+      def again? = looped.any? && looped.all? { |step| tick(step) }
+
+      # The last step of the trial hang's latest round.
+      def last_of_loop = looped.last
+
+      # Ticks a step, or takes that back.
+      #
+      # @return [Opening] as it stands then
+      def tick!(step, done, who:)
+        before, after = tick(step)&.after, done ? true : nil
+        return @opening if before == after
+
+        ticked = @opening.note({kind: "step", key: step.key, before:, after:}, who:)
+        stage = Stage.later(@opening.stage, ticked.progress.done? ? "adjust" : "hang")
+        (stage == @opening.stage) ? ticked : ticked.note(who:, columns: {stage:})
+      end
+
+      # Writes down the day that another trade is promised for.
+      #
+      # @param day [Date, nil]
+      def promise!(step, day, who:)
+        before, after = promised(step)&.iso8601, day&.iso8601
+        @opening.note({kind: "wait", key: step.key, before:, after:}, who:) unless before == after
+      end
+
+      # Does the trial hang over.
+      def again!(who:)
+        @opening.note({kind: "round", key: "trial", before: rounds, after: rounds + 1}, who:) if again?
+      end
+
+      private
+
+      def looped = steps.select(&:loop)
+
+      def drying(step, moment)
+        return unless step.dry
+
+        painted = @ticks[step.dry["step"]]&.then { |entry| entry.at if entry.after } or return
+        ready = Steps.dry_from(Time.iso8601(painted).localtime, step)
+        Wait.new(:dry, ready) if ready > moment
+      end
+
+      def trade(step, today)
+        return unless step.waits
+
+        date = promised(step)
+        return Wait.new(:undated, nil) unless date
+
+        Wait.new((date >= today) ? :until : :overdue, date)
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # What a document comes to: the opening as it reads, and its plan or why
+    # there is none. A screen asks for the same document many times over (its
+    # pages, each step of a sliding panel), so the latest answers are kept; a
+    # document that differs in anything is another document.
+    class Reckoned
+      KEPT = 128
+
+      @latest = {}
+      @lock = Mutex.new
+
+      class << self
+        # @param document [Hash] an opening file as parsed
+        # @return [Reckoned]
+        # @raise [Faults] for a document that cannot be read
+        def of(document)
+          @lock.synchronize { @latest[document] } || keep(document, new(document))
+        end
+
+        private
+
+        def keep(document, found)
+          @lock.synchronize do
+            @latest[document] = found
+            @latest.shift while @latest.length > KEPT
+          end
+          found
+        end
+      end
+
+      # @return [YellowTrack::Opening]
+      attr_reader :opening
+      # @return [Plan, nil] with a set
+      attr_reader :plan
+      # @return [Fault, nil] why there is no plan, though nothing is missing
+      attr_reader :refusal
+      # @return [Survey::Closure, nil] nil while readings are missing
+      attr_reader :closure
+      # @return [Array<Check>] of a plan, or of one that ended at its sizing
+      attr_reader :checks
+
+      def initialize(document)
+        @pieces = {}
+        @checks = []
+        @opening = Files::Shelf.opening(document)
+        return unless opening.survey.complete?
+
+        work_out
+        @closure ||= Survey::Closure.new(opening.survey)
+        freeze
+      end
+
+      # A piece of a page that depends on the document alone, made once.
+      #
+      # @param name [Array] what it is, of which opening, shown in which unit
+      # @yieldreturn [Object] HTML, or what it is made of
+      def piece(*name) = @pieces[name] ||= yield.freeze
+
+      private
+
+      def work_out
+        made = Plan.of(opening)
+        @checks, @closure = made.checks, made.closure
+        return @plan = made if made.whole?
+
+        none = made.checks.find { |check| check.code == NothingLeft::CODE }
+        @refusal = Fault.new("#{none.says} #{none.do}")
+      rescue Fault => e
+        @refusal = e
+      rescue ZeroDivisionError, FloatDomainError
+        @refusal = Fault.new("These readings make no set that can be worked out. Check the widths and heights.")
+      end
+    end
+  end
+end

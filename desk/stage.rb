@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # The stages of an opening, a row each; rail, keys, what may be written where
+    # and the next step read them. A stage that is added has its row here and its
+    # own folder of the web's.
+    #
+    # key    as it stands in the store
+    # name   on the rail
+    # writes how the keys of the values begin that are typed on its screen
+    # mark   its mark on the rail for an opening: nil, :done, :stop or :watch
+    # next   the next thing to do while it is on the screen
+    # built  whether there is a screen of it
+    Stage = Struct.new(:key, :name, :writes, :mark, :next, :built, keyword_init: true) do
+      class << self
+        # @return [Stage, nil]
+        def [](key) = Stage::ROWS[key]
+
+        # @return [Array<Stage>]
+        def all = Stage::ROWS.values
+
+        # The later of two stages.
+        def later(one, other) = [one, other].max_by { |key| Stage::ROWS.keys.index(key) }
+      end
+
+      # Whether a value is typed on its screen.
+      def writes?(key) = key.start_with?(*writes)
+    end
+
+    Stage::ROWS = [
+      Stage.new(key: "measure", name: "Measure", writes: %w[survey.], built: true, mark: Stages.method(:measured), next: Stages.method(:size_next)),
+      Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: ->(opening) { opening.plan && :done }, next: Stages.method(:cut_next)),
+      Stage.new(key: "size", name: "Size", writes: %w[set.], built: true, mark: Stages.method(:sized), next: Stages.method(:cut_next)),
+      Stage.new(key: "prepare", name: "Prepare", writes: %w[set. survey.check.], built: true, mark: ->(_) {}, next: Stages.method(:cut_next)),
+      Stage.new(key: "cut", name: "Cut", writes: [], built: true, mark: ->(opening) { opening.all_cut? ? :done : nil }, next: Stages.method(:cut_next)),
+      Stage.new(key: "hang", name: "Hang", writes: [], built: true, mark: Stages.method(:hung), next: Stages.method(:hang_next)),
+      Stage.new(key: "adjust", name: "Adjust", writes: %w[hung.], built: true, mark: Stages.method(:adjusted), next: Stages.method(:adjust_next)),
+      Stage.new(key: "hand-over", name: "Hand over", writes: [], built: false, mark: ->(_) {}, next: Stages.method(:hand_over_next))
+    ].to_h { |stage| [stage.key, stage.freeze] }.freeze
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # What the rows of the stages say of an opening: their marks, and what is next
+    # while they are on the screen.
+    module Stages
+      module_function
+
+      # Readings close, and nothing in them wants care.
+      def measured(opening) = opening.survey.complete? ? opening.worst_of("survey.", "size.") || :done : nil
+
+      # What is wrong with the set itself.
+      def sized(opening) = opening.plan && opening.all_checks.map(&:code).grep_v(/\Asurvey\./).then { |codes| codes.any? ? opening.worst_of(*codes) : nil }
+
+      def hung(opening) = (opening.come_to?("hang") && opening.progress.done?) ? :done : nil
+
+      def adjusted(opening) = (opening.come_to?("adjust") && opening.turning.settled?) ? :done : nil
+
+      def size_next(opening)
+        set, printer = opening.plan.set, opening.cut_printer
+        NextStep.new(sentence: "Size the set: panels come to #{printer.with_unit(set.width)} × #{printer.with_unit(set.height)}.", stage: "size")
+      end
+
+      def cut_next(opening)
+        stop = opening.plan.checks.find(&:stop?)
+        return NextStep.new(sentence: stop.do, stage: "size", anchor: stop.code) if stop
+
+        NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. One end only; keep the factory holes at the other.",
+          stage: "sheet")
+      end
+
+      def hang_next(opening)
+        step = opening.progress.now
+        return NextStep.new(sentence: "All hung. Read the gaps at each jamb.", stage: "adjust") unless step
+
+        NextStep.new(sentence: step.does, stage: "hang", anchor: "step.#{step.key}")
+      end
+
+      def adjust_next(opening) = opening.turning.next_step
+
+      def hand_over_next(_opening) = NextStep.new(sentence: "Hand it over: show how it runs, and how it is cleaned.", stage: "hand-over")
+    end
+  end
+end

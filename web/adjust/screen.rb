@@ -1,0 +1,154 @@
+# frozen_string_literal: true
+
+require "forwardable"
+
+module YellowTrack
+  module Web
+    module Adjust
+      # Adjust: gaps typed on the drawing, the screw to turn, the bench, what was
+      # turned so far.
+      class Screen < OpeningScreen
+        extend Forwardable
+
+        # What stands beside the gaps, by how the panels go.
+        BESIDE = {
+          "Sliding" => %w[jamb at.left at.right floor.left floor.right tops.left tops.right], "Folding" => %w[at.top at.bottom at.jack]
+        }.freeze
+        # How the bench is called there, and what is told where no gap is read.
+        BENCH = {"Sliding" => "Screws", "Folding" => "Slides, jack"}.freeze
+        STEPS = {true => ["a quarter turn down", "a quarter turn up", "quarter turns"], false => ["a step back", "a step on", "steps"]}.freeze
+        MEET = %w[hung.meet.top hung.meet.bottom].freeze
+        TURNING = %w[taper rise turns tilt slide short drop jack].freeze
+
+        # A line of what to do: a control, the figure and what stands after it.
+        Told = Struct.new(:name, :figure, :after)
+
+        # @return [Desk::Turning]
+        def turning = opening.turning
+
+        def_delegators :turning, :reading, :answer, :controls, :all, :settled?, :to_turn?, :meet, :moves, :open_move, :learnt
+
+        def renewed = ["adjust/drawing", "adjust/tally"]
+
+        def sum_printer = opening.fine_printer
+
+        def origin_path(_entry) = nil
+
+        def checks = turning.checks
+
+        def even?(one) = turning.even?(one)
+
+        # How far apart gaps may be.
+        def even = gap_with_unit(turning.even)
+
+        # Turns tried on the bench, in each control's steps; where none were, what is
+        # suggested is expected.
+        #
+        # @return [Hash{String => Integer}]
+        def tried = @tried ||= controls.within(asked_turns)
+
+        def expected = controls.gaps((tried.values.all?(&:zero?) && to_turn?) ? controls.suggested : tried)
+
+        # The picture of what hangs, turned as was tried.
+        def bench = @bench ||= Drawing::Bench.of(reading, answer)
+
+        def bench_drawing = Drawing::Bench.of(reading, answer, answer ? controls.turned(tried) : {})
+
+        def needle(name) = Drawing::Responses.needle(controls, name, tried[name])
+
+        # @return [Array<FieldRow>] on the drawing, and beside it
+        def gap_fields = reading.gap_names.map { |gap| field("hung.#{reading.name}.gaps.#{gap}") }
+
+        def beside_fields = beside_keys.map { |key| field(key) }
+
+        # Whether something typed beside the drawing wants to be looked at.
+        def beside_drafts? = beside_keys.any? { |key| drafts.key?(key) }
+
+        def place_of(key) = key.start_with?("hung.#{reading.name}.gaps.") ? bench.places[key.split(".").last] : nil
+
+        def placeholder_of(key)
+          case key.delete_prefix("hung.#{reading.name}.").split(".")
+          in ["jamb"] then "#{reading.jamb}, as it closes"
+          in ["at", _] then "mid"
+          in ["floor", side] then gap(reading.floor.fetch(side))
+          else nil
+          end
+        end
+
+        def beside_title = (reading.motion == "Sliding") ? "Where the adjusters stand, floor gaps, neighbours" : "Where slides and jack stand"
+
+        def bench_title = BENCH.fetch(reading.motion)
+
+        def slides? = reading.motion == "Sliding"
+
+        def gap_word(gap) = Desk::Fields.hung_label(gap)
+
+        # What is to be read first, in words.
+        def to_read = (reading.missing.length == reading.gap_names.length) ? "the gaps" : reading.missing.map { |gap| gap_word(gap) }.join(", ")
+
+        def control_name(name) = YellowTrack::Adjust::Controls::NAMES.fetch(name)
+
+        def step_words(name) = STEPS.fetch(reading.turned?(name))
+
+        # Whether where a control stands is told beside it, and between what.
+        def range(name) = reading.range(name)&.map { |mm| signed(mm) }&.join(" to ")
+
+        # A gap, and one with its sign; mm a turn.
+        def gap(mm) = opening.fine_printer.short(mm)
+
+        def gap_with_unit(mm) = opening.fine_printer.with_unit(mm)
+
+        def signed(mm) = YellowTrack::Adjust::Words.signed(mm, opening.fine_printer)
+
+        def unsigned(mm) = signed(mm).delete_prefix("+")
+
+        def turn_mm(mm) = mm.to_f.round(2)
+
+        def per_turn = opening.kit["adjust.per_turn"]
+
+        # Gaps further apart than this are bowed; stiles nearer than this are level.
+        def bow_limit = gap_with_unit(YellowTrack::Adjust::BOW)
+
+        def level_limit = gap_with_unit(YellowTrack::Adjust::EVEN)
+
+        # @return [Array<Working::Entry>] sums of the answer
+        def turning_sums = sums(*TURNING)
+
+        def bow_sums = sums("bow")
+
+        def left_over_sums = sums("left_over")
+
+        # The line over the sums of what to turn.
+        def turning_line
+          return answer.school unless slides?
+
+          "taper #{signed(answer.taper)}#{", right hanger #{signed(answer.advice.turn)} #{opening.shown} above the left" if answer.advice}"
+        end
+
+        # @return [Array<Told>] a line for each control that moves
+        def told = controls.suggested.reject { |_, count| count.zero? }.map { |name, count| told_of(name, count) }
+
+        def tops_then = turning.tops_then
+
+        private
+
+        def asked_turns
+          asked = params["turn"].is_a?(Hash) ? params["turn"] : {}
+          asked.transform_values { |text| Integer(text.to_s, 10, exception: false) }
+        end
+
+        def beside_keys = BESIDE.fetch(reading.motion).map { |place| "hung.#{reading.name}.#{place}" } + (turning.pairs? ? MEET : [])
+
+        def sums(*names) = turning.sums.select { |entry| names.include?(entry.key.split(".")[1]) }
+
+        def told_of(name, count)
+          amount = gap_with_unit(controls.mm(name, count).abs)
+          return Told.new(control_name(name), amount, controls.direction(name, count)) unless reading.turned?(name)
+
+          turns, rest = controls.words(name, count).split(" ", 2)
+          Told.new(control_name(name), "#{count.positive? ? "up" : "down"} #{turns}", "#{rest}, #{amount}")
+        end
+      end
+    end
+  end
+end

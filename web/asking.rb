@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+require "json"
+require "securerandom"
+
+module YellowTrack
+  module Web
+    # What all routes share: who asks, what is on the desk, how a page is shown.
+    module Asking
+      OTHER = "other"
+      NUMBER = '(\d{1,9})'
+
+      def book = settings.book
+
+      def htmx? = request.env["HTTP_HX_REQUEST"] == "true"
+
+      # The name that is logged.
+      def who = session["who"].to_s.empty? ? Crew::NOBODY : session["who"]
+
+      # The device that drafts belong to.
+      def owner = session["device"] ||= SecureRandom.hex(8)
+
+      def visitor = Screen::Visitor.new(who:, owner:)
+
+      # What every screen is made with.
+      def asked = {visitor:, params:}
+
+      # Whether numbers are shown in the other unit than the job's.
+      def other_unit?
+        session["other_unit"] = params["unit"] == OTHER if request.get? && params["unit"]
+        session["other_unit"] == true
+      end
+
+      # @return [Desk::Job]
+      def find_job(id) = Desk::Job.new(book, book.jobs.find(Integer(id, 10)) || halt(404), other: other_unit?)
+
+      # @return [Desk::Opening]
+      def find_opening(id) = Desk::Opening.new(book, find_row(id), other: other_unit?, panel: picked_panel)
+
+      # @return [Store::Openings::Opening]
+      def find_row(id) = book.openings.find(Integer(id, 10)) || halt(404)
+
+      # @return [Desk::Opening] with a plan
+      def find_planned(id) = find_opening(id).tap { |opening| halt 404 unless opening.plan }
+
+      def job_of(opening) = book.jobs.find(opening.row.job_id)
+
+      # A page of an opening.
+      #
+      # @param kind [Class] of the screen
+      def screen_of(kind, opening, *more, **rest) = kind.new(opening, *more, **asked, **rest)
+
+      # The screen of a stage.
+      def stage_screen(key, opening, **rest) = screen_of(Web.const_get(key.split("-").map(&:capitalize).join)::Screen, opening, **rest)
+
+      # @param renewed [Boolean] whether pieces are to take the place of those on
+      #   the page
+      def view(renewed: false) = View.new(token: Rack::Protection::AuthenticityToken.token(session), renewed:)
+
+      def show(screen) = view.page(screen)
+
+      # Does what was asked; what is refused is said on a page that still has what
+      # was typed.
+      #
+      # @param page [Proc] makes that page of a fault
+      def refusing(page)
+        yield
+      rescue Fault => e
+        status 422
+        show(page.call(e))
+      end
+
+      def to_page(path) = redirect(to(path), 303)
+
+      # A whole number that a form has to say.
+      def number(name) = Integer(params[name].to_s, 10)
+
+      # The version of the opening that was on the screen.
+      def seen = Integer(params["seen"] || "0", 10)
+
+      # The unit that a form was printed in.
+      #
+      # @param own [Symbol] where it does not say
+      def unit_of_form(own) = Length::UNITS.find { |unit| unit.name == params["unit"] } || own
+
+      # A file that was chosen on a page; nil for none, or for what is none.
+      #
+      # @return [Hash, nil] filename and tempfile
+      def upload(name)
+        given = params[name]
+        given if given.is_a?(Hash) && given[:tempfile].is_a?(Tempfile)
+      end
+
+      # A length as it was typed in a form, in the unit that it was printed in.
+      #
+      # @return [Rational] mm
+      def typed_length(text, own) = Length.parse(text.to_s, unit: unit_of_form(own)).mm
+
+      # Sends a file to be kept, under a name of its own.
+      def give(name, type, text)
+        content_type type
+        attachment name
+        text
+      end
+
+      # A name for a file: letters and digits of any script.
+      def file_name(*names) = names.join(" ").downcase.gsub(/[^\p{L}\p{M}\p{N}]+/, "-").gsub(/\A-|-\z/, "").then { |name| name.empty? ? "opening" : name }
+
+      private
+
+      # The panel that is adjusted: as the page names it, or the field.
+      def picked_panel = params["key"].to_s[/\Ahung\.([A-F])\./, 1] || params["panel"].to_s[/\A[A-F]\z/]
+    end
+  end
+end

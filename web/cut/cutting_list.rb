@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Cut
+      # A cut list as it is shown: of one opening, or of a whole job. Its pages say
+      # what it is a list of, and in which printers.
+      module CuttingList
+        # A piece on its bar: code, what it is, the length as it stands in its field.
+        Piece = Struct.new(:code, :what, :typed, keyword_init: true)
+
+        # What was done by the request before: a bar cut, an offcut kept, pieces that
+        # came out too far off.
+        def cut? = params.key?("cut")
+
+        def kept? = params.key?("kept")
+
+        def off = params["off"].to_s[0, 200]
+
+        # @return [Array<Desk::CutList::Lot>]
+        def lots = list.lots
+
+        def sheets = list.sheets
+
+        def done = list.done
+
+        def nothing? = lots.empty? && done.empty?
+
+        def bars_drawing(lot, place) = Drawing::Bars.new(lot.cutting.cuts, cut_printer, name: "bars-#{place}")
+
+        # What is known of a cutting, in a sentence.
+        def proof(cutting)
+          return "Proved best." if cutting.optimal?
+          return "Proved cheapest; its longest offcut may not be the longest." if cutting.cost == cutting.lower_bound
+
+          "Gap to the bound at most #{cutting.gap ? "#{(cutting.gap * 100).to_f.round(1)} %" : "all of it"}."
+        end
+
+        # @return [Array<Piece>] of a bar
+        def pieces(bar)
+          bar.pieces.map do |piece|
+            part = list.find(piece.name).last
+            Piece.new(code: piece.name, what: "#{part.name}#{" · waits for the track" if part.waits}", typed: typed_length(piece))
+          end
+        end
+
+        # Text of a length: as it is cut, and as it was.
+        def length(mm) = cut_printer.short(mm)
+
+        # A part's own opening has the say in how fine it is told.
+        def part_length(code, mm) = translated? ? length(mm) : list.printer_of(code).short(mm)
+
+        def as_cut(mm) = fine_printer.short(mm)
+
+        def area(metres) = metres.to_f.round(2)
+
+        def panels_area = area(sheets.sum(&:area))
+
+        def unit = cut_printer.unit
+
+        def caution = Files::Cautions.says("cutting")
+
+        private
+
+        # What was typed and refused stands where it was typed.
+        def typed_length(piece)
+          refused = typed["as_cut"]
+          (refused.is_a?(Hash) && refused[piece.name]) || cut_printer.typed(piece.length)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Cut
+      # Cut: the parts of one opening, each on its bar.
+      class Screen < OpeningScreen
+        include CuttingList
+
+        def list = @list ||= Desk::CutList.new(book, [opening])
+
+        def heading = "Cut #{opening.letter} #{opening.name}"
+
+        def cut_printer = opening.cut_printer
+
+        def fine_printer = opening.fine_printer
+
+        def translated? = opening.translated?
+
+        def job_id = job.id
+
+        # Where its papers are made, and its list is saved.
+        def papers_path = Paths.opening(id, "papers")
+
+        def csv_path = Paths.opening(id, "cut.csv")
+
+        # Whether its plan has changed since it was printed.
+        #
+        # @return [String, nil] in words
+        def out_of_date
+          last = book.papers.last(id)
+          return unless last && last.version < version
+
+          "The papers show revision #{last.version}. The opening is at revision #{version} now: print them again."
+        end
+      end
+    end
+  end
+end

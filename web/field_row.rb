@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    # A field as it is shown on a page: what stands in it, in which unit, and what
+    # is to be said of it.
+    class FieldRow
+      # @return [Array(Integer, Integer), nil] per cent of a drawing
+      attr_reader :at
+      # @return [Desk::Field]
+      attr_reader :field
+
+      # @param screen [OpeningScreen]
+      # @param field [Desk::Field]
+      def initialize(screen, field, at: nil, placeholder: nil)
+        @screen, @field, @at = screen, field, at
+        @placeholder = placeholder
+      end
+
+      def key = field.key
+
+      # An id for the page.
+      def id = @id ||= field.id
+
+      def kind = field.kind
+
+      def label = field.label
+
+      def hint = field.hint
+
+      def halves = field.halves
+
+      def draft = @draft ||= @screen.drafts[key]
+
+      # What was typed last and is not saved, else what is saved.
+      #
+      # @return [Array<String>] one for each of its inputs
+      def texts = @texts ||= draft ? field.texts(draft.typed) : saved_texts
+
+      def saved = @screen.opening.document[key]
+
+      # The unit that it is printed in; the form posts it.
+      def unit = draft ? draft.unit : @screen.opening.shown.to_s
+
+      # Phones: digits for millimetres; inches need marks and spaces.
+      def keyboard = (unit == "mm" && kind != :texts && kind != :lengths) ? "decimal" : "text"
+
+      def placeholder = @placeholder || @screen.placeholder_of(key)
+
+      # @return [Hash{String => String}] value to words
+      def options = @options ||= @screen.options_of(field)
+
+      # Whether what is chosen is among what is offered.
+      def offered? = options.key?(texts.first)
+
+      # The two schools that a choice settles, where it is one.
+      def school
+        return unless key.start_with?("set.")
+
+        Files::HouseRules.school(key.delete_prefix("set.").delete_suffix(".thickness"), @screen.opening.opening.family)
+      end
+
+      def css
+        place = at ? " at x#{at[0]} y#{at[1]}#{" from-right" if at[0] > 70}" : ""
+        "field field-#{kind}#{place}"
+      end
+
+      def suspect? = @screen.suspect?(key)
+
+      # How far a suspect reading would be out.
+      def slip = @screen.opening.printer.with_unit(@screen.opening.closure.residuals.fetch(key.delete_prefix("survey.")).slip.abs)
+
+      # What stood there before it was emptied just now.
+      #
+      # @return [String, nil]
+      def emptied
+        return unless @screen.written&.key == key
+
+        @screen.result.before&.then { |before| joined(field.texts(before)) }
+      end
+
+      # Words of the button that gives up a draft.
+      def keep_words = joined(saved_texts).then { |text| text.empty? ? "Clear it" : "Keep #{text}" }
+
+      # The page, version and stage that its form names.
+      def seen = @screen.version
+
+      def path = @screen.values_path
+
+      def stage = @screen.stage
+
+      private
+
+      def saved_texts
+        opening = @screen.opening
+        field.texts(saved, shown: opening.shown, own: opening.opening.units)
+      end
+
+      def joined(texts) = texts.compact.reject(&:empty?).join(" – ")
+    end
+  end
+end

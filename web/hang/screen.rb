@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Hang
+      # Hang: the steps of this very set, in order, ticked with who and when.
+      class Screen < OpeningScreen
+        include Crew
+
+        # A day that was typed and refused stands in its step.
+        def initialize(...)
+          super
+          @today, @now = Date.today, Time.now
+        end
+
+        # @return [Desk::Progress]
+        def progress = opening.progress
+
+        def steps = progress.steps
+
+        # Steps done in order stand aside.
+        def behind = @behind ||= progress.behind
+
+        def ahead = steps - behind
+
+        def tick(step) = progress.tick(step)
+
+        def now?(step) = progress.now == step
+
+        def id_of_step(step) = Desk::Field.id_of("step.#{step.key}")
+
+        # A step by its beginning.
+        def first_words(step) = step.does[/\A[^,.:;]+/]
+
+        # A word of warning where a step was, or would be, done too early.
+        #
+        # @return [String, nil]
+        def warning(step)
+          early = progress.too_early(step)
+          return if early.empty?
+
+          "#{tick(step) ? "Done before" : "Comes after"} “#{early.map { |one| first_words(one) }.join("”, “")}”. #{step.bites}"
+        end
+
+        # @return [Desk::Progress::Wait, nil]
+        def wait(step) = progress.wait(step, @today, @now)
+
+        def drawing(step) = step.place && Drawing::StepPlace.new(plan, step.place, opening.printer, name: Desk::Field.id_of("place.#{step.key}"))
+
+        def caution(step) = step.caution && Files::Cautions.says(step.caution)
+
+        def always = Files::Cautions.always
+
+        # The day that stands in a step's field.
+        def day_typed(step) = refused?(step) ? typed_at("day") : progress.promised(step)&.iso8601
+
+        def refused?(step) = fault && typed["step"] == step.key
+
+        def stage_name(key) = Desk::Stage[key].name
+
+        # The trial hang can be done over after its last step.
+        def again?(step) = step == progress.last_of_loop && progress.again?
+      end
+    end
+  end
+end

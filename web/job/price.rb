@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Job
+      # What to buy for a job, and what it costs.
+      class Price < Web::Screen
+        # Shares and sums that are set once, as they are called.
+        SHARES = {"rate" => "an hour", "travel" => "a visit's travel", "visits" => "visits", "waste" => "waste, %", "margin" => "margin, %",
+                  "round" => "round up to"}.freeze
+        FEW = 6 # materials without a price that are named
+
+        # @return [Store::Jobs::Job]
+        attr_reader :job
+        # @return [Array<String>] what could not be read of the prices
+        attr_reader :unread
+
+        # @param desk [Desk::Job]
+        # @param unread [Array<String>]
+        def initialize(desk, unread: [], **rest)
+          super(desk.book, **rest)
+          @desk, @job, @unread = desk, desk.row, unread
+        end
+
+        def template = "job/price"
+
+        def title = "Buy list and price of #{job.name}"
+
+        def nothing? = @desk.planned.empty?
+
+        # @return [YellowTrack::Price]
+        def price = @desk.price
+
+        # What has no price yet, in words.
+        def unpriced
+          names = price.unpriced
+          "#{names.first(FEW).join(", ")}#{" and #{names.length - FEW} more" if names.length > FEW}"
+        end
+
+        def shares = SHARES
+
+        # What stands in a price's field.
+        def in_field(line) = refused(line.key) || plain(prices[line.key] || line.each)
+
+        def share_in_field(key) = refused(key) || plain(prices[key])
+
+        def usual(key) = plain(YellowTrack::Price::USUAL[key])
+
+        private
+
+        def prices = @prices ||= book.prices.all
+
+        # What was typed and could not be read stands where it was typed.
+        def refused(key) = unread.any? ? params.dig("price", key) : nil
+
+        def plain(amount) = amount && format("%g", amount)
+      end
+    end
+  end
+end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Job
+      # One job and its openings, a page at a time; nothing is worked out for it.
+      class Screen < Web::Screen
+        PAGE = 40
+        BINNED = 40
+
+        # @return [Store::Jobs::Job]
+        attr_reader :job
+
+        # @param desk [Desk::Job]
+        def initialize(desk, **rest)
+          super(desk.book, **rest)
+          @job = desk.row
+        end
+
+        def template = "job/page"
+
+        def title = job.name
+
+        def keys = {"n" => "new opening"}
+
+        def paging = @paging ||= Paging.new(book.openings.counts([job.id])[job.id] || 0, PAGE, asked_number("page"))
+
+        def path(page) = Paths.job(job.id, page:)
+
+        # @return [Array<Hung>]
+        def openings = @openings ||= Desk::Listing.shown(book, book.openings.of(job.id, most: paging.most, after: paging.after)).map { |row| Hung.new(row) }
+
+        def binned = @binned ||= book.openings.binned(job.id, most: BINNED)
+
+        # Whether the form of a new opening stands open.
+        def adding? = openings.empty? || refused?("opening") || refused?("file") || params.key?("new")
+
+        # The job's name and place as they stand in their form.
+        def name = refused?("job") ? typed_at("name") : job.name
+
+        def place = refused?("job") ? typed_at("place") : job.place
+
+        # An opening's name as it stands in its form.
+        def name_of(opening) = renaming?(opening) ? typed_at("name") : opening.name
+
+        def renaming?(opening) = refused?("name #{opening.id}")
+
+        # Whether the openings' own forms stand open.
+        def keeping? = openings.any? { |opening| renaming?(opening) }
+      end
+    end
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Log
+      # The log of an opening, a page at a time, the newest at its end.
+      class Screen < OpeningScreen
+        include Crew
+
+        # What can be shown alone: kinds of entries, by a word for them.
+        FILTERS = {
+          "readings" => %w[reading], "choices" => %w[choice override], "cuts" => %w[cut], "steps" => %w[step wait round],
+          "moves" => %w[move], "pictures" => %w[picture], "notes" => %w[note remark correction made]
+        }.freeze
+        PAGE = 100
+
+        def stage = nil
+
+        def template = "log/page"
+
+        def title = "Log of #{super}"
+
+        # @return [String, nil] what is shown alone: a word of FILTERS, a name
+        def only = FILTERS.key?(params["only"]) ? params["only"] : nil
+
+        def by = params["by"].to_s.empty? ? nil : params["by"].to_s
+
+        def filters = FILTERS.keys
+
+        def names = book.log.names_in(id)
+
+        # @return [Array<Store::Log::Entry>] of this page
+        def entries = @entries ||= book.log.of(id, kind: kinds, who: by, most: paging.most, after: paging.after)
+
+        # Without a page asked for, the last: what was done just now.
+        def paging
+          @paging ||= begin
+            count = book.log.count(id, kind: kinds, who: by)
+            Paging.new(count, PAGE, asked_number("page") || (count.to_f / PAGE).ceil)
+          end
+        end
+
+        def path(page = nil) = Paths.opening(id, "log", only:, by:, page:)
+
+        def csv_path = Paths.opening(id, "log.csv", only:, by:)
+
+        # Corrections of an entry.
+        def corrections(entry) = (@corrections ||= book.log.corrections(id, entries.map(&:id)))[entry.id] || []
+
+        # An entry in a sentence.
+        def says(entry) = words_of.says(entry)
+
+        # The entry that a correction is of.
+        def corrects(entry) = entry.key.delete_prefix("entry.")
+
+        # @return [String] CSV
+        def csv = Table.new(words_of).csv(book.log.of(id, kind: kinds, who: by))
+
+        # What was typed and refused, in the form that it belongs to.
+        def refused_at(name, entry = nil) = (fault && typed["entry"].to_s == entry.to_s && typed.key?(name)) ? typed_at(name) : ""
+
+        def correcting?(entry) = fault && typed["entry"] == entry.id.to_s
+
+        private
+
+        def kinds = only && FILTERS.fetch(only)
+
+        def words_of = @words_of ||= Words.new(opening)
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Web
+    module Log
+      # Entries of the log in sentences.
+      class Words
+        MADE = {"opening" => "Opening made", "binned" => "Put in the bin", "brought back" => "Brought back"}.freeze
+
+        # @param opening [Desk::Opening]
+        def initialize(opening)
+          @opening = opening
+        end
+
+        # @param entry [Store::Log::Entry]
+        # @return [String]
+        def says(entry)
+          case entry.kind
+          when "reading", "choice" then changed(entry)
+          when "move" then move(entry)
+          when "step" then "#{entry.after ? "Done" : "Taken back"}: #{step(entry.key)}"
+          when "wait" then "#{step(entry.key)}: #{entry.after ? "promised for #{entry.after}" : "no day any more"}"
+          when "round" then "Trial hang, round #{entry.after}"
+          when "cut" then "#{entry.key} cut to #{length(entry.after)}, planned #{length(entry.before)}"
+          when "override" then "Overridden #{entry.key}: #{entry.after}"
+          when "picture" then entry.after["caption"].to_s.empty? ? "Picture" : entry.after["caption"]
+          when "note" then "Notes: #{entry.after}"
+          when "made" then MADE.fetch(entry.key, entry.key)
+          else entry.after.to_s
+          end
+        end
+
+        private
+
+        def changed(entry)
+          field = Desk::Fields.told(entry.key)
+          whose = entry.key[/\Ahung\.([A-F])\./, 1]
+          "#{"#{whose}, " if whose}#{field&.label || entry.key}: #{Saying.value(field, entry.before)} → #{Saying.value(field, entry.after)}"
+        end
+
+        def move(entry)
+          turned = entry.after["turned"].reject { |_, one| one["count"].zero? }.map { |name, one| "#{YellowTrack::Adjust::Controls::NAMES.fetch(name)} #{one["words"]}" }
+          gaps, expected = entry.after.values_at("gaps", "expected").map { |list| list.map { |gap, mm| "#{gap} #{gap_of(mm)}" }.join(", ") }
+          "#{entry.key.delete_prefix("hung.")}: #{turned.join("; ")}. Gaps were #{gaps}; expected #{expected}."
+        end
+
+        def step(key) = (@opening.plan && @opening.progress.find(key)&.does) || key
+
+        # Lengths of the log are mm; they are told in the unit that is shown.
+        def length(mm) = @opening.fine_printer.with_unit(exact(mm))
+
+        def gap_of(mm) = @opening.fine_printer.short(exact(mm))
+
+        def exact(mm) = Rational(mm.to_s)
+      end
+    end
+  end
+end

@@ -1,0 +1,117 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Measure
+      # Measure: the readings on the tape lines, and what they come to.
+      class Screen < OpeningScreen
+        LISTS = [["survey.floor", "Floor, by laser or long level"], ["survey.bays", "Bays behind the doors"]].freeze
+
+        # Checks that stand beside a figure of their own.
+        PLACED = %w[survey.taper survey.bow survey.sag survey.fall survey.level survey.covering].freeze
+
+        # A list that is typed under the drawn floor: its heading, its items as they
+        # stand, the rows they take, and the one to come.
+        List = Struct.new(:heading, :items, :rows, :following, keyword_init: true)
+
+        # A number beside the drawing: name, figure, what stands after it, keys of
+        # its workings, codes of the checks that concern it.
+        Row = Struct.new(:name, :figure, :after, :keys, :codes, :line, keyword_init: true)
+
+        def renewed = ["measure/shape", "measure/profile", "measure/tally", ("measure/lists" if list_changed?)].compact
+
+        def shape = @shape ||= Drawing::Shape.new(survey, opening.closure, opening.printer)
+
+        def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
+
+        def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }
+
+        # @return [Array<FieldRow>] on the tape lines, and beside them
+        def tapes = Desk::Fields::TAPES.map { |tape| field(tape) }
+
+        def others = Desk::Fields.others(opening.kit).map { |other| field(other) }
+
+        # Fields whose message may have changed with the one that was typed.
+        def said_anew = Desk::Fields::TAPES.reject { |tape| tape.key == written&.key }.map { |tape| field(tape) }
+
+        def place_of(key) = shape.places[key.delete_prefix("survey.")]
+
+        def suspect?(key) = (opening.closure&.suspects || []).include?(key.delete_prefix("survey."))
+
+        # @return [Array<List>]
+        def lists = LISTS.map { |key, heading| list(key, heading) }
+
+        # The letter of the opening that this one's choices were copied from.
+        def copied = params["copied"].to_s[/\A[A-Z]{1,3}\z/]
+
+        def notes = (fault&.key == "notes") ? typed_at("notes") : opening.row.notes
+
+        def missing_count = survey.missing.length
+
+        def needed_count = Survey::NEEDED.length
+
+        # Checks of the readings that concern no figure of their own.
+        def loose_checks = survey_checks.reject { |check| PLACED.include?(check.code) || check.level == :note }
+
+        # What nothing would show a slip in.
+        def unchecked = survey_checks.select { |check| check.code == "survey.unchecked" }
+
+        # @return [Array<Row>]
+        def rows = plan ? [tightest, level, jambs, head, square, floor, covering].compact : []
+
+        private
+
+        def survey = opening.survey
+
+        def figures = plan.figures
+
+        def survey_checks = opening.all_checks.select { |check| check.code.start_with?("survey.") }
+
+        def list(key, heading)
+          along = Along.new(survey, key)
+          items = opening.document.item_keys(key).zip(along.places).each_with_index.map { |(item, at), place| field(Desk::Fields.placed(item, place), at:) }
+          List.new(heading:, items:, rows: along.rows, following: field("#{key}.#{Store::Document::NEW}"))
+        end
+
+        # A floor station or a bay came, went or changed: the rows are drawn anew.
+        def list_changed? = written&.kind == :pair && result.outcome != :unread
+
+        def row(name, figure, after, keys, codes = []) = Row.new(name:, figure: [figure], after:, keys:, codes:)
+
+        def tightest = row("Tightest", derived(figures.tightest_width), "wide", %w[survey.tightest_width survey.width_spread survey.plumb_width], %w[survey.taper])
+
+        def level = row("Level height", derived(figures.level_height), "", %w[survey.level_height survey.height_spread survey.greatest_head], %w[survey.level])
+
+        def jambs = row("Jambs", derived(figures.bow.abs), bow_words, %w[survey.bow], %w[survey.bow])
+
+        def head = row("Head", derived(figures.sag.abs), sag_words, %w[survey.sag], %w[survey.sag])
+
+        def square
+          out = opening.closure.out_of_square or return
+          row("Out of square", derived(out.abs), out.negative? ? "top to the left" : "top to the right", %w[survey.out_of_square])
+        end
+
+        # What was not read is not a number.
+        def floor
+          return row("Floor", "not read", "", []) unless survey.floor.read?
+
+          row("Floor", derived(figures.floor_fall), "fall", %w[survey.floor_fall survey.floor_high], %w[survey.fall])
+        end
+
+        def covering = figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come", %w[survey.covering], %w[survey.covering]) : nil
+
+        def bow_words
+          return "bow" if figures.bow.zero?
+
+          figures.bow.positive? ? "bow into the opening" : "bow outward"
+        end
+
+        def sag_words
+          return "sag" if figures.sag.zero?
+
+          figures.sag.positive? ? "sag in the middle" : "higher in the middle"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Opening
+      # A stop that a fitter overrides, with his reason in the log (handbook 1).
+      class Override < OpeningScreen
+        LONGEST = 1_000
+
+        # @param check [Check] the stop
+        def initialize(opening, check, **rest)
+          super(opening, **rest)
+          @check = check
+        end
+
+        attr_reader :check
+
+        def template = "opening/override"
+
+        def stage = nil
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Opening
+      # The sheet for the site: one A4 page.
+      class Sheet < OpeningScreen
+        def template = "opening/sheet"
+
+        def layout = "paper"
+
+        def stage = "size"
+
+        def drawings = @drawings ||= Size::Drawings.new(opening)
+
+        def rows = Size::Tally.of(opening).all
+
+        def caption = set.manner.caption
+
+        def made_of = set.makeup.words.capitalize
+
+        def weight = "#{set.weight.to_f.round(1)} kg"
+
+        def cautions = Files::Cautions.for(set)
+
+        def always = Files::Cautions.always
+
+        # Why there is nothing to print.
+        def nothing = opening.refusal ? opening.refusal.message : "Readings are missing."
+      end
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Prepare
+      # Prepare: what the opening needs first, made up from stock; what waits for
+      # another trade; the check measurement under the track.
+      class Screen < OpeningScreen
+        # Choices that stand on it: those of a set's manner, and the rest by what
+        # they concern.
+        OWN = {"bifold" => %w[set.half_jamb.thickness], "bottom-rolling" => %w[set.base_strip]}.freeze
+        PACKING = %w[set.packing.left set.packing.right].freeze
+        MORE = {
+          "casing" => %w[set.casing.width set.reveal], "head" => %w[set.head.material set.head.breadth set.head.depth],
+          "framed" => %w[set.frame.stile set.frame.rails set.frame.groove set.frame.tenon set.frame.solid]
+        }.freeze
+
+        def renewed = ["prepare/drawings", "prepare/numbers"]
+
+        def rows = @rows ||= Needs.new(self, tally).rows
+
+        def tally = @tally ||= Size::Tally.of(opening)
+
+        def drawings = @drawings ||= Size::Drawings.new(opening)
+
+        def placeholder_of(key) = tally.placeholder_of(key)
+
+        # Fields that concern this set: what it takes, and what was set already.
+        def fields = (packing + (OWN[manner.key] || []) + chosen + %w[set.height_cut]).uniq.map { |key| field(key) }
+
+        # The rest, behind one word.
+        def more_fields = (MORE.values.flatten - chosen - (hangs_from_head? ? [] : MORE["head"])).map { |key| field(key) }
+
+        # The check measurement of a set that hangs from a track.
+        def check_fields = (opening.kit.manner.key == "wall-hung") ? [] : Desk::Fields::CHECKS.map { |check| field(check) }
+
+        # What has to wait, in words.
+        #
+        # @return [Array<String>]
+        def waits
+          covering = plan.figures.covering
+          [("The covering of #{long(covering)} is still to be laid: brackets and guides wait for it, or stand on blocks." if covering.positive?),
+            ("Boards go on only after the door has run." if manner.key == "pocket"),
+            ("Heights are cut on site: #{set.panels.map(&:name).join(", ")} wait for the check measurement." if plan.waits_for_check?)].compact
+        end
+
+        # What a check measurement changed.
+        #
+        # @return [String, nil]
+        def changed_by_check
+          return unless opening.survey.check
+
+          before = Desk::Reckoned.of(opening.document.with("survey.check", nil).to_h).plan&.set&.height or return
+          now = set.height
+          return "The check measurement leaves the height at #{opening.cut_printer.with_unit(now)}." if now == before
+
+          "The check measurement makes the panels #{opening.cut_printer.with_unit(now)} high; from the survey they were #{opening.cut_printer.with_unit(before)}."
+        end
+
+        def needs = plan.prepare.to_h
+
+        # Layers of each packed jamb.
+        #
+        # @return [Hash{Symbol => Drawing::Layers}]
+        def layers = (needs[:packing] || {}).to_h { |side, build_up| [side, Drawing::Layers.new(build_up, opening.printer, side:)] }
+
+        def shims = needs[:base_strip] && Drawing::Shims.new(needs[:base_strip], opening.printer)
+
+        def altered = set.slab.slab? ? Drawing::Altered.new(set.slab, width: set.width, height: set.height, printer: opening.cut_printer) : nil
+
+        def framed = set.framed && Drawing::Framed.new(set.framed, width: set.width, height: set.height, printer: opening.cut_printer)
+
+        def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
+
+        def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }
+
+        private
+
+        def manner = opening.kit.manner
+
+        def hangs_from_head? = !%w[wall-hung bottom-rolling].include?(manner.key)
+
+        def packing = (manner.key == "wall-hung") ? [] : PACKING
+
+        # Of the rest, groups that something was typed in.
+        def chosen = MORE.values.select { |keys| keys.any? { |key| !opening.document[key].nil? || drafts.key?(key) } }.flatten
+      end
+    end
+  end
+end

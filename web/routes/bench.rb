@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # The bench: what every turn comes to, and turns that were made.
+      module Bench
+        def self.registered(app)
+          app.helpers(Turning)
+          app.get(%r{/openings/#{Asking::NUMBER}/bench\.json}o) do |id|
+            turning = find_planned(id).turning
+            halt 404 unless turning.answer
+            content_type :json
+            JSON.generate(Drawing::Responses.of(turning.controls).to_h)
+          end
+          app.post(%r{/openings/#{Asking::NUMBER}/moves}o) { |id| on_bench(find_planned(id)) { |turning| turn(turning) } }
+          app.post(%r{/openings/#{Asking::NUMBER}/moves/back}o) { |id| on_bench(find_planned(id)) { |turning| turning.take_back!(seen:, who:) } }
+        end
+
+        # What the routes of the bench share.
+        module Turning
+          def on_bench(opening)
+            refusing(->(fault) { stage_screen("adjust", opening, fault:) }) do
+              yield opening.turning
+              to_page Paths.opening(opening.id, "adjust", panel: opening.turning.reading.name)
+            end
+          end
+
+          # Pressed twice, the second has nothing left to turn.
+          def turn(turning)
+            return unless turning.answer
+
+            asked = params["turn"].is_a?(Hash) ? params["turn"].transform_values { |text| Integer(text.to_s, 10, exception: false) } : {}
+            turning.turn!(params["suggested"] ? turning.controls.suggested : turning.controls.within(asked), seen:, who:)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Web
+    module Routes
+      # The steps of a set: ticked, taken back, dated; the trial hang done over.
+      module Hanging
+        KEY = /\A[a-z-]{2,20}(\.\d{1,2}){0,2}\z/
+
+        def self.registered(app)
+          app.helpers(Ticking)
+          app.post(%r{/openings/#{Asking::NUMBER}/steps}o) do |id|
+            opening = find_planned(id)
+            step = step_of(opening)
+            opening.progress.tick!(step, params["undo"].nil?, who:)
+            to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
+          end
+          app.post(%r{/openings/#{Asking::NUMBER}/waits}o) { |id| promise(find_planned(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/rounds}o) do |id|
+            opening = find_planned(id)
+            opening.progress.again!(who:)
+            to_page Paths.opening(opening.id, "hang")
+          end
+        end
+
+        # What the routes of the steps share.
+        module Ticking
+          def step_of(opening)
+            key = params["step"].to_s
+            (KEY.match?(key) && opening.progress.find(key)) or halt 422, "There is no such step for this set any more. Load the page again."
+          end
+
+          def promise(opening)
+            step = step_of(opening)
+            refusing(->(fault) { stage_screen("hang", opening, fault:) }) do
+              opening.progress.promise!(step, read_day(params["day"].to_s.strip), who:)
+              to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
+            end
+          end
+
+          # @return [Date, nil] nil for none
+          def read_day(typed)
+            typed.empty? ? nil : Date.iso8601(typed)
+          rescue Date::Error, RangeError
+            raise Fault.new("\"#{typed[0, 40]}\" is no day. Write it as #{Date.today.iso8601}.", key: "day")
+          end
+        end
+      end
+    end
+  end
+end

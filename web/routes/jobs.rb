@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # One job: named, binned, its openings hung and kept in order.
+      module Jobs
+        BIN = {"bin" => true, "bring-back" => false}.freeze
+
+        def self.registered(app)
+          app.helpers(Keeping)
+          app.get(%r{/jobs/#{Asking::NUMBER}}o) { |id| show job_screen(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/name}o) { |id| rename_job(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/openings}o) { |id| hang_opening(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/file}o) { |id| read_opening(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/(bin|bring-back)}o) do |id, way|
+            job = find_job(id)
+            book.jobs.bin(job.id, binned: BIN.fetch(way))
+            to_page BIN.fetch(way) ? Paths.wall : Paths.job(job.id)
+          end
+        end
+
+        # What a job's own forms do.
+        module Keeping
+          def job_screen(job, **rest) = Job::Screen.new(job, **asked, **rest)
+
+          def on_job(job, form, &) = refusing(->(fault) { job_screen(job, fault:, form:) }, &)
+
+          def rename_job(job)
+            on_job(job, "job") do
+              book.jobs.rename(job.id, name: params["name"], place: params["place"])
+              to_page Paths.job(job.id)
+            end
+          end
+
+          def hang_opening(job) = on_job(job, "opening") { to_page Paths.opening(job.hang(params["name"], who:).id, "measure") }
+
+          # An opening file that was chosen on the page.
+          def read_opening(job)
+            on_job(job, "file") do
+              document = read_json(upload("file"), "an opening file")
+              to_page Paths.opening(job.read_in(document, name: File.basename(upload("file")[:filename].to_s, ".*"), who:).id)
+            end
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # The kit sheets: those that ship and the fitter's own.
+      module Kits
+        NAME = "([A-Za-z0-9_.-]{1,60}?)"
+        ID = /\A[A-Za-z0-9_-]{1,60}\z/
+
+        def self.registered(app)
+          app.helpers(Keeping)
+          app.get("/kits") { show Web::Kits::List.new(book, **asked) }
+          app.get(%r{/kits/#{NAME}\.json}o) { |id| give("#{id}.kit.json", "application/json", JSON.pretty_generate(sheet_of(id))) }
+          app.get(%r{/kits/#{NAME}/copy}o) { |id| show copy_screen(id) }
+          app.get(%r{/kits/#{NAME}}o) { |id| show Web::Kits::Sheet.new(book, YellowTrack::Files::Shelf.kit(sheet_of(id)), sheet_of(id), **asked) }
+          app.post(%r{/kits/#{NAME}/copy}o) { |id| keep_copy(id) }
+          app.post("/kits/file") { read_kit }
+        end
+
+        # What the routes of kits share.
+        module Keeping
+          # A sheet as parsed, by its id.
+          def sheet_of(id) = YellowTrack::Files::Shelf.kits[id]&.then { |kit| Numbers.rounded(kit.to_h) } || book.own_kits.sheet(id) || halt(404)
+
+          def copy_screen(id, **rest)
+            sheet = sheet_of(id)
+            kit = YellowTrack::Files::Shelf.kit(sheet)
+            Web::Kits::Copy.new(book, kit, sheet.merge("id" => free_id(id), "name" => "#{kit.name} (own)", **learnt_turn(sheet)), **asked, **rest)
+          end
+
+          def keep_copy(id)
+            sheet = Web::Kits::Form.new(sheet_of(id)).with(params["kit"].is_a?(Hash) ? params["kit"] : {})
+            refusing(->(fault) { copy_screen(id, fault:) }) { keep_kit(sheet) }
+          end
+
+          def read_kit
+            refusing(->(fault) { Web::Kits::List.new(book, **asked, fault:) }) { keep_kit(read_json(upload("file"), "a kit sheet")) }
+          end
+
+          # Saves a fitter's own sheet.
+          #
+          # @raise [Fault] for one that its schema refuses, all of it named, or
+          #   whose id is that of a kit that ships
+          def keep_kit(sheet)
+            id = YellowTrack::Files::Shelf.kit(sheet).id
+            raise Fault.new("\"#{id}\" is the id of a kit that ships. Give it another.", key: "id") if YellowTrack::Files::Shelf.kits.key?(id)
+            raise Fault.new("\"#{id}\" will not do as an id. It takes letters, digits, - and _.", key: "id") unless id.match?(ID)
+
+            book.own_kits.save(sheet)
+            to_page Paths.kit(id)
+          end
+
+          # The figure of a turn that an opening's moves taught.
+          def learnt_turn(sheet)
+            figure = Float(params["per_turn"].to_s, exception: false)
+            (figure&.finite? && figure.positive? && sheet["adjust"]) ? {"adjust" => sheet["adjust"].merge("per_turn" => figure)} : {}
+          end
+
+          def free_id(id) = (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # The log of an opening: shown, added to, corrected by new entries.
+      module Log
+        LONGEST = 2_000
+        KEPT = {"cache-control" => "private, max-age=31536000, immutable", "x-content-type-options" => "nosniff"}.freeze
+
+        def self.registered(app)
+          app.helpers(Adding)
+          app.get(%r{/openings/#{Asking::NUMBER}/log}o) { |id| show log_screen(find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/log\.csv}o) do |id|
+            opening = find_opening(id)
+            give("#{name_of(opening)}.log.csv", "text/csv", log_screen(opening).csv)
+          end
+          app.get(%r{/pictures/#{Asking::NUMBER}(/small)?}o) { |id, small| give_picture(id, small) }
+          app.post(%r{/openings/#{Asking::NUMBER}/remarks}o) { |id| add_to_log(find_opening(id)) { |opening| note(opening, "remark", "remark") } }
+          app.post(%r{/openings/#{Asking::NUMBER}/corrections}o) { |id| add_to_log(find_opening(id)) { |opening| correct(opening) } }
+          app.post(%r{/openings/#{Asking::NUMBER}/pictures}o) { |id| add_to_log(find_opening(id)) { |opening| keep_picture(opening) } }
+        end
+
+        # What the routes of the log share.
+        module Adding
+          def log_screen(opening, **rest) = screen_of(Web::Log::Screen, opening, **rest)
+
+          def add_to_log(opening)
+            refusing(->(fault) { log_screen(opening, fault:) }) do
+              yield opening
+              to_page "#{Paths.opening(opening.id, "log")}#adding"
+            end
+          end
+
+          def note(opening, kind, key) = opening.note({kind:, key:, before: nil, after: in_words("text", "an entry")}, who:)
+
+          def correct(opening)
+            wrong = book.log.find(number("entry"))
+            halt 404 unless wrong&.opening_id == opening.id
+            note(opening, "correction", "entry.#{wrong.id}")
+          end
+
+          def keep_picture(opening)
+            caption = params["caption"].to_s.strip
+            raise Fault.new("#{caption.length} characters is too long a caption. It takes #{LONGEST}.", key: "picture") if caption.length > LONGEST
+
+            book.pictures.add(opening.row, Web::Log::PictureFile.read(upload("picture")), caption:, who:)
+          end
+
+          def give_picture(id, small)
+            picture = book.pictures.find(Integer(id, 10)) or halt 404
+            content_type picture.type
+            headers KEPT
+            small ? picture.thumb : picture.data
+          end
+
+          # What was written.
+          #
+          # @raise [Fault] for nothing, or too much
+          def in_words(name, what, most: LONGEST)
+            text = params[name].to_s.strip
+            raise Fault.new("Nothing was written. Say what happened.", key: name) if text.empty?
+            raise Fault.new("#{text.length} characters is too long for #{what}. It takes #{most}.", key: name) if text.length > most
+
+            text
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # One opening: named anew, noted, put in order, copied, binned and brought
+      # back; its sheet and its sums.
+      module Openings
+        LONGEST_NOTES = 5_000
+        WAYS = {"earlier" => -1, "later" => 1}.freeze
+
+        def self.registered(app)
+          app.helpers(Keeping)
+          pages(app)
+          app.post(%r{/openings/#{Asking::NUMBER}/name}o) { |id| rename_opening(find_row(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/notes}o) { |id| keep_notes(find_opening(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/(earlier|later)}o) { |id, way| move_opening(find_row(id), WAYS.fetch(way)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/copy}o) { |id| copy_opening(find_row(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/(bin|bring-back)}o) do |id, way|
+            row = book.openings.bin(find_row(id).id, binned: Jobs::BIN.fetch(way), who:)
+            to_page Paths.job(row.job_id)
+          end
+        end
+
+        def self.pages(app)
+          app.get(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Opening::Sheet, find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/drilling}o) { |id| show screen_of(Opening::Drilling, find_planned(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
+            screen = screen_of(Opening::Working, find_planned(id))
+            htmx? ? view.partial("parts/sums", screen:, entries: screen.entries) : show(screen)
+          end
+        end
+
+        # What an opening's own forms do.
+        module Keeping
+          def rename_opening(row)
+            on_job(find_job(row.job_id.to_s), "name #{row.id}") do
+              book.openings.change(row.id, "name", Store::Jobs.named(params["name"]), seen: row.version, who:)
+              to_page Paths.job(row.job_id)
+            end
+          end
+
+          def keep_notes(opening)
+            refusing(->(fault) { stage_screen("measure", opening, fault:) }) do
+              notes = params["notes"].to_s.strip
+              raise Fault.new("#{notes.length} characters is too long a note. It takes #{LONGEST_NOTES}.", key: "notes") if notes.length > LONGEST_NOTES
+
+              before = opening.row.notes
+              opening.note({kind: "note", key: "notes", before:, after: notes}, who:, columns: {notes:}) unless before == notes
+              to_page Paths.opening(opening.id, "measure")
+            end
+          end
+
+          def move_opening(row, by)
+            book.openings.move(row.id, by) unless row.binned_at
+            to_page Paths.job(row.job_id)
+          end
+
+          def copy_opening(row)
+            copy = find_job(row.job_id.to_s).copy(row, who:)
+            to_page Paths.opening(copy.id, "measure", copied: row.letter)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # Stops that a fitter overrides, with his reason in the log (handbook 1).
+      module Overrides
+        PATH = %r{/openings/#{Asking::NUMBER}/override/([a-z.]{3,40})}
+
+        def self.registered(app)
+          app.helpers(Reasons)
+          app.get(PATH) { |id, code| show override_screen(find_opening(id), code) }
+          app.post(PATH) do |id, code|
+            opening = find_opening(id)
+            check = stop_of(opening, code)
+            refusing(->(fault) { override_screen(opening, code, fault:) }) do
+              opening.note({kind: "override", key: code, before: check.says, after: reason}, who:)
+              to_page Paths.opening(opening.id, "size", anchor: code)
+            end
+          end
+        end
+
+        # What the routes of overrides share.
+        module Reasons
+          def stop_of(opening, code) = opening.checks(code).find(&:stop?) || halt(404)
+
+          def override_screen(opening, code, **rest) = screen_of(Opening::Override, opening, stop_of(opening, code), **rest)
+
+          # @raise [Fault] without one
+          def reason
+            raise Fault.new("A stop is overridden with a written reason. Say why it will work here.", key: "reason") if params["reason"].to_s.strip.empty?
+
+            in_words("reason", "a reason", most: Opening::Override::LONGEST)
+          end
+        end
+      end
+    end
+  end
+end

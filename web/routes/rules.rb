@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # House rules: what every new job and opening starts from.
+      module Rules
+        def self.registered(app)
+          app.get("/rules") { show Web::Rules::Screen.new(book, **asked) }
+          app.post("/rules") do
+            YellowTrack::Files::HouseRules.all.each do |rule|
+              value = params[rule.key].to_s
+              book.house_rules.set(rule.key, (value == rule.usual) ? "" : value) if rule.options.key?(value)
+            end
+            book.openings.forget_listings
+            to_page Paths.rules(kept: 1)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # The rack of offcuts, and the prices of bars.
+      module Saw
+        LONGEST = 120 # characters of a material
+
+        def self.registered(app)
+          app.helpers(Racking)
+          app.get("/rack") { show Web::Saw::Screen.new(book, **asked) }
+          app.post("/rack") { on_rack("offcut") { book.saw.keep(named_material, bar_length) } }
+          app.post("/rack/stock") { on_rack("stock") { book.saw.stock(named_material, bar_length, params["price"] && read_price(params["price"])) } }
+          app.post(%r{/rack/#{Asking::NUMBER}/use}o) { |id| on_rack("use") { book.saw.use(Integer(id, 10)) } }
+        end
+
+        # What the forms of the rack share.
+        module Racking
+          def on_rack(form)
+            refusing(->(fault) { Web::Saw::Screen.new(book, **asked, fault:, form:) }) do
+              yield
+              to_page Paths.rack
+            end
+          end
+
+          def named_material
+            name = params["material"].to_s.strip
+            raise Fault.new("A material is needed: what is it cut from?", key: "material") if name.empty?
+            raise Fault.new("#{name.length} characters is too long for a material. It takes #{LONGEST}.", key: "material") if name.length > LONGEST
+
+            name
+          end
+
+          def bar_length
+            typed_length(params["length"], :mm).tap do |length|
+              raise Fault.new("\"#{params["length"]}\" is no bar. Give its length in full.", key: "length") unless length.positive?
+            end
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Size
+      # The drawings of a set, its panels where they are moved to.
+      class Drawings
+        # Drawings that can be saved as files, by name.
+        NAMES = %w[front above floor sections half-jamb shape].freeze
+
+        # @param opening [Desk::Opening] with a plan
+        # @param wanted [Hash] where each panel is wanted, by its move
+        def initialize(opening, wanted = {})
+          @opening, @plan = opening, opening.plan
+          @moves = @plan.set.moves(wanted)
+        end
+
+        # @return [Array<Moves::Move>]
+        def moves = @moves.all
+
+        def above = @above ||= Drawing::Above.of(@plan, @moves, printer)
+
+        def strip = @strip ||= Drawing::FloorStrip.new(@plan, printer)
+
+        def front = @front ||= Drawing::Elevation.of(@plan, @moves, @opening.cut_printer)
+
+        def sections = Drawing::Sections.of(@plan, printer)
+
+        # Whether there is a half jamb to draw.
+        def half_jamb? = @plan.set.planted.positive?
+
+        def half_jamb = Drawing::HalfJamb.new(@plan, printer)
+
+        # A drawing as it stands on a page: closed panels are drawn once for a
+        # document, moved ones as they move.
+        #
+        # @param name [Symbol] of one of the above
+        # @return [String] SVG
+        def svg(name)
+          (@moves.closed? || !MOVED.include?(name)) ? @opening.piece(name, @opening.shown) { public_send(name).to_s } : public_send(name).to_s
+        end
+
+        # A drawing to be saved.
+        #
+        # @param name [String] of NAMES
+        # @return [Drawing::Picture, nil] nil for one there is not
+        def picture(name)
+          return (half_jamb if half_jamb?) if name == "half-jamb"
+
+          {"front" => :front, "above" => :above, "floor" => :strip, "sections" => :sections}[name]&.then { |drawing| public_send(drawing) }
+        end
+
+        MOVED = %i[front above].freeze
+        private_constant :MOVED
+
+        private
+
+        def printer = @opening.printer
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+require "forwardable"
+
+module YellowTrack
+  module Web
+    module Size
+      # Size: the set drawn, its numbers and their sums, what can be changed beside
+      # each.
+      class Screen < OpeningScreen
+        extend Forwardable
+
+        # @return [Tally] the set in numbers, part by part
+        def tally = @tally ||= Tally.of(opening)
+
+        def_delegators :tally, :parts, :choices, :placeholder_of
+
+        # @return [Drawings] of a plan
+        def drawings = @drawings ||= Drawings.new(opening, params["at"].is_a?(Hash) ? params["at"] : {})
+
+        def renewed = ["size/drawings", "size/all_numbers"]
+
+        # @return [Array<Tally::Row>] of a part
+        def rows(part) = tally.rows(part)
+
+        # What a field offers: kits of the opening's own family, patterns that its
+        # kit has lanes for.
+        def options_of(field)
+          case field.key
+          when "set.kit" then kits_of
+          when "set.pattern" then field.options.select { |lanes, _| lanes.split(",").map(&:to_i).max <= opening.kit["lanes"].to_i }
+          else super
+          end
+        end
+
+        def caption = set.manner.caption
+
+        def stands_on = [*super, own_kits]
+
+        # Whether its kit is one of those that ship.
+        def shipped_kit? = Files::Shelf.kits.key?(opening.kit.id)
+
+        private
+
+        # The fitter's own kits of the family beside those that ship, and the one
+        # that the opening holds.
+        def kits_of
+          kit = opening.kit
+          Files::Shelf.names_of(kit.family).merge(shipped_kit? ? own_kits : {kit.id => kit.name}.merge(own_kits))
+        end
+
+        # Names of the fitter's own kits of the family, by their ids.
+        def own_kits
+          @own_kits ||= book.own_kits.all.select { |_, sheet| sheet["family"] == opening.kit.family }.transform_values { |sheet| sheet["name"] }
+        end
+      end
+    end
+  end
+end

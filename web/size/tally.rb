@@ -1,0 +1,157 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Size
+      # A set's numbers, part by part: which numbers stand together, which checks
+      # concern them, which choices bite there. Each motion has its own parts.
+      class Tally
+        # One number: name, figure (parts as View#figure takes them), the words
+        # behind it, its workings, the checks that concern it, and the lines under
+        # it where they are not its first working's sum.
+        Row = Struct.new(:name, :figure, :after, :keys, :codes, :line, keyword_init: true)
+
+        # Choices whose empty field shows the kit's value, by its key there.
+        FROM_KIT = {
+          "set.lap" => "lap.design", "set.gap" => "gap.design", "set.inset" => "inset.design", "set.cover.side" => "cover.side",
+          "set.cover.head" => "cover.head", "set.side_gap" => "side_gap", "set.setback" => "setback"
+        }.freeze
+
+        # What others are usually.
+        USUAL = {
+          "set.makeup.0" => "hollow core", "set.width" => "cut to fit", "set.slab.foot" => "28 mm", "set.packing.left" => "0",
+          "set.packing.right" => "0", "set.bumper" => "0", "set.proud" => "0", "set.fit" => "as usual", "set.nib" => "0", "set.lining" => "20 mm",
+          "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
+        }.freeze
+
+        PANEL_CHOICES = %w[set.kit set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
+
+        SLAB_CHOICES = [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]].freeze
+
+        HANDS = {1 => "one can lift it", 2 => "two to lift it", 3 => "three to lift it, or a lifter"}.freeze
+
+        # @param opening [Desk::Opening]
+        def self.of(opening) = const_get(opening.kit.manner.motion).new(opening)
+
+        def initialize(opening)
+          @opening = opening
+          @plan = opening.plan
+          @set = @plan&.set
+        end
+
+        # @return [Array<Row>] of a part; the first part also has the checks that
+        #   concern no number of the others, so that none is out of sight
+        def rows(part)
+          rows = own_rows(part)
+          rows.first.codes += strays if part == parts.first && rows.any?
+          rows
+        end
+
+        # @return [Array<Row>] of all its parts
+        def all = parts.flat_map { |part| rows(part) }
+
+        # The choice that stands beside a part's numbers, and those behind a fold
+        # under it with what that is called.
+        #
+        # @return [Array(String, Array), Array(nil, nil)]
+        def choices(part) = self.class::CHOICES.fetch(part, [nil, nil])
+
+        # What stands beside an empty field of a choice.
+        def placeholder_of(key) = @opening.piece(:placeholders, @opening.shown) { from_kit }.fetch(key) { USUAL[key] }
+
+        def panels
+          names = @set.panels.map(&:name).join(", ")
+          [row("Panel#{"s" if @set.panels.length > 1} #{names}", [cut(@set.width), :"wide ×", cut(@set.height)], "high",
+            %w[panels.width panels.height sizing.width run], line: [sum("panels.width"), sum("panels.height")],
+            codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } + %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
+            row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight], codes: ["#{family}.weight"])]
+        end
+
+        def slab
+          alter = @set.slab
+          return unless alter.slab?
+
+          [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot", %w[alter.width alter.height],
+            line: [sum("alter.width"), sum("alter.height")], codes: %w[alter.block alter.stile alter.narrow alter.none]),
+            (lipping if alter.lipping.positive?)]
+        end
+
+        def track
+          row("Track", [cut(@set.track.length)], "one end only", %w[track.length track.packing track.mount_height],
+            line: ["#{sum("track.length")}. #{pieces}#{packing}"])
+        end
+
+        def rollers
+          near, far = @set.rollers.places
+          row("Rollers", [derived(near), :and, derived(far)], "from the left edge of each", %w[panels.rollers panels.spacing set.inset],
+            codes: ["#{family}.inset"])
+        end
+
+        def gap
+          row("Floor gap", [derived(@set.gap)], "over the high point", ["gap", "set.gap", *gap_keys], line: [gap_line],
+            codes: ["#{family}.gap.least", "#{family}.gap.most", "survey.fall"])
+        end
+
+        private
+
+        def own_rows(part) = @plan ? [public_send(part)].flatten.compact : []
+
+        # What the kit has for a choice, in words.
+        def from_kit
+          FROM_KIT.to_h { |key, own| [key, @opening.kit[own]] }.compact.transform_values { |value| "kit #{short(value)}" }
+        end
+
+        # Codes of the set's checks that no row has a place for. The survey's own
+        # stand in Measure.
+        def strays
+          @plan.checks.map(&:code).uniq.grep_v(/\A(survey|head)\./) - parts.flat_map { |part| own_rows(part).flat_map(&:codes) }
+        end
+
+        def family = @opening.opening.family
+
+        def row(name, figure, after, keys, codes: [], line: nil) = Row.new(name:, figure:, after:, keys:, codes:, line:)
+
+        def cut(mm) = @opening.cut_printer.text(mm)
+
+        def derived(mm) = @opening.printer.text(mm)
+
+        def short(mm) = @opening.printer.short(mm)
+
+        def kilos(weight) = weight.to_f.round(1).to_s
+
+        # The sum of a working, short.
+        def sum(key) = @plan.working[key]&.short(@opening.printer).to_s
+
+        def value(key) = @plan.working[key].value
+
+        def lipping
+          row("Lipping", [cut(@set.slab.lipping)], "on the foot", %w[alter.lipping], codes: %w[alter.lipping])
+        end
+
+        def pieces
+          return "" if @set.track.joints.empty?
+
+          "In #{@set.track.pieces.length} pieces: #{@set.track.pieces.map { |piece| cut(piece) }.join(" and ")}. "
+        end
+
+        def packing
+          most = @set.track.packing
+          most.positive? ? "Pack up to #{derived(most)} over it." : "No packing."
+        end
+
+        def gaps = @set.panels.map(&:gap)
+
+        def gap_line = "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} under the panels"
+
+        def gap_keys = @set.panels.flat_map { |panel| ["panels.#{panel.name}.gap.least", "panels.#{panel.name}.gap.most"] }
+
+        def opens(line: nil)
+          shut = @set.bays.count { |bay| !bay.reachable }
+          share = @plan.working["reach.share"]&.result || "0 %"
+          row("Opens", [derived(@set.widest)], "#{share}#{", #{shut} of #{@set.bays.length} bays stay shut" if shut.positive?}",
+            %w[reach.widest reach.share], codes: %w[bypass.bay size.none], line:)
+        end
+      end
+    end
+  end
+end

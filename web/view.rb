@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+require "cgi/escape"
+require "date"
+require "erubi"
+require "tilt"
+require "tilt/erubi"
+require "time"
+
+module YellowTrack
+  module Web
+    # What templates are rendered with: the formats that they share. It knows the
+    # request's token and its time, and no opening: what a template shows is handed
+    # to it as locals. No number is worked out here.
+    class View
+      FRACTION = %r{(\d+)/(\d+)}
+      MONTHS = %w[January February March April May June July August September October November December].freeze
+      WEEKDAYS = %w[Sunday Monday Tuesday Wednesday Thursday Friday Saturday].freeze
+      DONE = '<span class="done">✓<span class="visually-hidden"> done</span></span>'
+      ORIGINS = {kit: "from the kit sheet", survey: "from the survey", fitter: "your own figure", handbook: "worked out"}.freeze
+      HANDS = {1 => "one person", 2 => "two people", 3 => "three people, or two and a lifter"}.freeze
+
+      # Stands for a request's token in what is made once for all requests.
+      STAMP = "token-of-the-request"
+
+      TEMPLATES = Hash.new { |made, name| made[name] = Tilt::ErubiTemplate.new("#{ROOT}/web/#{name}.erb", escape_html: true) }
+
+      # @param token [String] that forms are sent with
+      # @param renewed [Boolean] whether pieces are to take the place of those on
+      #   the page
+      def initialize(token:, renewed: false)
+        @token = token
+        @renewed = renewed
+      end
+
+      # @return [Boolean]
+      attr_reader :renewed
+
+      # A piece of a page.
+      #
+      # @param name [String] of its template: "parts/rail"
+      # @return [String] HTML
+      def partial(name, **locals) = TEMPLATES[name].render(self, locals)
+
+      # A piece of a page of an opening that stays as it is while nothing is written:
+      # it is made once, and stamped with the request's token.
+      #
+      # @param screen [OpeningScreen]
+      # @return [String] HTML
+      def kept(name, screen)
+        return partial(name, screen:) unless screen.settled?
+
+        made = screen.opening.piece(name, *screen.stands_on) { View.new(token: STAMP).partial(name, screen:) }
+        made.gsub(STAMP, token)
+      end
+
+      # A whole page.
+      #
+      # @param screen [Screen]
+      # @return [String] HTML
+      def page(screen)
+        body = partial(screen.template, screen:)
+        screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
+      end
+
+      def paths = Paths
+
+      attr_reader :token
+
+      def token_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{token}\">"
+
+      # A piece of the page that is renewed in its place after a change.
+      # @return [String] HTML attributes
+      def live(id) = "id=\"#{id}\"#{' hx-swap-oob="true"' if renewed}"
+
+      # An id for the page of whatever has a dotted key.
+      def id_of(key) = Desk::Field.id_of(key)
+
+      # Text with its fractions set as real ones, safe for a page.
+      # @return [String] HTML
+      def words(text) = CGI.escapeHTML(text.to_s).gsub(FRACTION) { "<span class=\"fraction\">#{$1}/#{$2}</span>" }
+
+      # A figure of several parts: numbers large, what stands between them small.
+      #
+      # @param parts [Array<String, Symbol>] a Symbol is shown small
+      # @return [String] HTML
+      def figure(parts) = Array(parts).map { |part| part.is_a?(Symbol) ? "<small>#{words(part.name)}</small>" : words(part) }.join(" ")
+
+      # A check's mark: its shape and its word. @return [String] HTML
+      def mark(level, word: true)
+        return "" unless level
+        return DONE if level == :done
+
+        "<span class=\"mark mark-#{level}\" aria-hidden=\"true\"></span>" \
+          "<span class=\"#{word ? "mark-word mark-word-#{level}" : "visually-hidden"}\">#{level}</span>"
+      end
+
+      # What a fault says, a line each. @return [String] HTML
+      def lines(text) = text.to_s.lines(chomp: true).map { |line| "<p>#{words(line)}</p>" }.join
+
+      # Where a value was taken from, in words.
+      def origin(entry) = ORIGINS.fetch(entry.from)
+
+      def hands(count) = HANDS.fetch(count)
+
+      # A moment of the log as it is read on site: "25 November, 14:05".
+      def moment(at) = Time.iso8601(at).localtime.then { |time| "#{time.day} #{MONTHS[time.month - 1]}, #{time.strftime("%H:%M")}" }
+
+      def day(date) = "#{WEEKDAYS[date.wday]} #{date.day} #{MONTHS[date.month - 1]}"
+
+      # Today as papers are dated: "26 November 2026".
+      def today = Date.today.then { |date| "#{date.day} #{MONTHS[date.month - 1]} #{date.year}" }
+
+      def price(amount) = format("%.2f", amount)
+
+      # A count of something: whole, or to the hundredth.
+      def quantity(count) = (count.to_i == count) ? count.to_i.to_s : format("%.2f", count)
+
+      def per_cent(share) = "#{(share * 100).round} %"
+
+      # So many of something: "1 set", "2 sets".
+      def counted(count, one, many = "#{one}s") = "#{quantity(count)} #{(count == 1) ? one : many}"
+    end
+  end
+end

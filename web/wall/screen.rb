@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Wall
+      # The first page: every job as a row of its openings. Nothing is worked out
+      # for it: it shows what each opening's last write left to be shown.
+      class Screen < Web::Screen
+        JOBS = 12 # on a page
+        OPENINGS = 8 # of each, the rest on the job's own page
+        BINNED = 20
+
+        # A job's row: the job, its first openings, how many more there are.
+        Row = Struct.new(:job, :openings, :more, keyword_init: true)
+
+        def template = "wall/page"
+
+        def keys = {"n" => "new job"}
+
+        def paging = @paging ||= Paging.new(book.jobs.count, JOBS, asked_number("page"))
+
+        def path(page) = Paths.with(Paths.wall, page:)
+
+        # @return [Array<Row>]
+        def rows
+          @rows ||= begin
+            jobs = book.jobs.all(most: paging.most, after: paging.after)
+            counts, first = book.openings.counts(jobs.map(&:id)), first_of(jobs)
+            jobs.map { |job| Row.new(job:, openings: first[job.id] || [], more: [(counts[job.id] || 0) - OPENINGS, 0].max) }
+          end
+        end
+
+        def binned = @binned ||= book.jobs.binned(most: BINNED)
+
+        # The unit that a new job is measured in.
+        def usual_unit = fault ? typed_at("units") : book.house_rules.all["units"]
+
+        # Whether the form of a new job stands open.
+        def adding? = rows.empty? || !fault.nil? || params.key?("new")
+
+        private
+
+        def first_of(jobs)
+          rows = book.openings.first_of(jobs.map(&:id), OPENINGS)
+          Desk::Listing.shown(book, rows.values.flatten).map { |row| Hung.new(row) }.group_by(&:job_id)
+        end
+      end
+    end
+  end
+end
