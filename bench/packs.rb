@@ -11,11 +11,13 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         Dir.mktmpdir do |folder|
-          works = openings(Store::Book.open("#{folder}/job.sqlite3"))
+          book = Store::Book.open("#{folder}/job.sqlite3")
+          openings = openings(book)
           list = pdf = nil
-          lots = Timing.once { list = lots_of(works) }
-          paper = Timing.once { pdf = pack(works, list).render }
-          [format("%-34s %7.0f ms", "cut list of #{works.length} openings", lots), format("%-34s %7.0f ms   %d pages", "their papers", paper, pdf.scan("/Type /Page\n").length)]
+          lots = Timing.once { list = lots_of(book, openings) }
+          paper = Timing.once { pdf = pack(openings, list).render }
+          [format("%-34s %7.0f ms", "cut list of #{openings.length} openings", lots),
+            format("%-34s %7.0f ms   %d pages", "their papers", paper, pdf.scan("/Type /Page\n").length)]
         end
       end
 
@@ -24,22 +26,24 @@ module YellowTrack
       # The demo's openings over and over, each a little narrower.
       def openings(book)
         Demo::Loader.new("").fill(book)
-        @book = book
         documents = book.openings.of(1).map(&:document)
         (COUNT - documents.length).times do |place|
           document = documents[place % documents.length]
           book.openings.add(job_id: 1, document: document.with("survey.widths.top", document["survey.widths.top"].to_f - place))
         end
-        book.openings.of(1).map { |row| Web::Work.new(row) }
+        Desk::Job.new(book, book.jobs.find(1)).openings
       end
 
-      def lots_of(works) = Web::CutList.new(@book, works).lots.map { |lot| Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts) }
+      def lots_of(book, openings)
+        Desk::CutList.new(book, openings).lots.map { |lot| Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts) }
+      end
 
-      def pack(works, lots)
-        openings = works.select(&:plan).map do |work|
-          Drawing::Paper::Pack::Opening.new(plan: work.plan, letter: work.row.letter, name: work.row.name, revision: 1, address: "http://127.0.0.1/openings/#{work.row.id}", cautions: [])
+      def pack(openings, lots)
+        on_paper = openings.select(&:plan).map do |one|
+          Drawing::Paper::Pack::Opening.new(plan: one.plan, parts: one.parts, letter: one.letter, name: one.name, revision: 1,
+            address: "http://127.0.0.1/openings/#{one.id}", cautions: [])
         end
-        Drawing::Paper::Pack.new(job: "Osier Weir", date: "", address: "http://127.0.0.1/jobs/1", openings:, lots: -> { lots })
+        Drawing::Paper::Pack.new(job: "Osier Weir", date: "", address: "http://127.0.0.1/jobs/1", openings: on_paper, lots: -> { lots })
       end
     end
   end

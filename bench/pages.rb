@@ -1,51 +1,47 @@
 # frozen_string_literal: true
 
-require "net/http"
-require "puma"
-require "puma/server"
-require "sinatra/base"
 require "tmpdir"
+require "uri"
 
 module YellowTrack
   module Bench
-    # The Size page beside a bare page with one query, served by one Puma in
-    # one run, turn about.
+    # The pages beside a bare page with one query, served by one Puma in one run,
+    # turn about; how large they are and how often they ask the database.
     class Pages
       COUNT = 300
       WARM = 50
       SIZE = "/openings/1/size"
-
-      # A page of one query and one template, and no more.
-      class Bare < Sinatra::Base
-        set :environment, :production
-        set :host_authorization, permitted_hosts: []
-        set :erb, escape_html: true
-
-        get("/bare/:id") { erb "<!doctype html><title>Bare</title><p><%= settings.book.jobs.find(Integer(params[:id])).name %></p>" }
-      end
+      LISTED = {"Wall" => "/", "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut", "its price" => "/jobs/1/price",
+                "Measure" => "/openings/2/measure", "Adjust" => "/openings/2/adjust", "log" => "/openings/2/log"}.freeze
 
       # @return [Array<String>] a line of figures each
       def call
         Dir.mktmpdir do |folder|
-          book = Store::Book.open("#{folder}/bench.sqlite3")
-          Demo::Loader.new("").fill(book)
-          serve(book) { |http| measure(http, book) }
+          @site = Site.new(Store::Book.open("#{folder}/bench.sqlite3"))
+          Demo::Loader.new("").fill(@site.book)
+          @site.serve { |http| measure(http) + LISTED.map { |name, path| listed(http, name, path) } }
         end
       end
 
       private
 
-      def measure(http, book)
+      def measure(http)
         token(http)
-        times = {"bare page" => [], "Size page" => [], "Size page after a change" => [], "a reading saved, all renewed" => []}
+        times = {"bare page" => [], "Wall" => [], "Job" => [], "Size page" => [], "Size page after a change" => [], "a reading saved, all renewed" => []}
         (COUNT + WARM).times do |turn|
-          round = [timed(http, "/bare/1"), timed(http, SIZE), afresh(http, book, turn), typed(http, turn)]
+          round = [*["/bare/1", "/", "/jobs/1", SIZE].map { |path| timed(http, path) }, afresh(http, turn), typed(http, turn)]
           times.values.zip(round) { |list, time| list << time } if turn >= WARM
         end
         times.each_value(&:sort!)
-        bare, size, _, saved = times.values.map { |list| Timing.median(list) }
-        [*times.map { |name, list| Timing.line(name, list) }, format("%-34s %.2f", "Size page ÷ bare page", size / bare),
-          format("%-34s %.2f", "saved reading ÷ bare page", saved / bare)]
+        bare = Timing.median(times.fetch("bare page"))
+        times.map { |name, list| "#{Timing.line(name, list)}   ÷ bare #{format("%.2f", Timing.median(list) / bare)}" }
+      end
+
+      def listed(http, name, path)
+        answer = nil
+        asked = @site.queries { answer = http.get(path, "Accept-Encoding" => "gzip") }
+        plain = http.get(path, "Accept-Encoding" => "identity")
+        format("%-34s %3d queries   %4d kB, %3d kB on its way", name, asked, plain.body.bytesize / 1024, answer.body.bytesize / 1024)
       end
 
       # The page's token and the session it belongs to.
@@ -66,29 +62,14 @@ module YellowTrack
 
       # With another lap each time, nothing on the page has been worked out
       # before.
-      def afresh(http, book, turn)
-        book.openings.change(1, "set.lap", (34 + turn/100r).to_f.to_s, seen: 0, overrule: true) { {} }
+      def afresh(http, turn)
+        @site.book.openings.change(1, "set.lap", (34 + turn/100r).to_f.to_s, seen: nil, listing: Desk::Listing.of(@site.book))
         timed(http, SIZE)
       end
 
       def get(http, path)
         answer = http.get(path)
         raise "#{path}: #{answer.code}" unless answer.code == "200"
-      end
-
-      def serve(book)
-        Bare.set :book, book
-        server = Puma::Server.new(Rack::URLMap.new("/" => cascade(book)), nil, min_threads: 1, max_threads: 5)
-        port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
-        server.run
-        Net::HTTP.start("127.0.0.1", port) { |http| yield http }
-      ensure
-        server.stop(true)
-      end
-
-      def cascade(book)
-        app = Web::App.on(book, secret: "b" * 64)
-        ->(env) { env["PATH_INFO"].start_with?("/bare") ? Bare.call(env) : app.call(env) }
       end
     end
   end

@@ -15,7 +15,7 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         demo = Store::Document.parse(File.read("#{ROOT}/demo/osier-weir/b-bunk-room-2.json"))
-        openings = SETS.to_h { |family, set| [family, Data::Shelf.opening(demo.with("set", set.merge("family" => family)).to_h)] }
+        openings = SETS.to_h { |family, set| [family, Files::Shelf.opening(demo.with("set", set.merge("family" => family)).to_h)] }
         openings.flat_map { |family, opening| plan(family, opening) } + [closure(openings["bypass"])]
       end
 

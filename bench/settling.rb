@@ -15,7 +15,7 @@ module YellowTrack
       # @param seed [Integer]
       def initialize(seed = 1)
         @random = Random.new(seed)
-        @kits = %w[twin-42 bar-1 pocket-90 roll-36].map { |id| Data::Shelf.kits.fetch(id) }
+        @kits = %w[twin-42 bar-1 pocket-90 roll-36].map { |id| Files::Shelf.kits.fetch(id) }
       end
 
       # @return [Array<String>] a line of figures each

@@ -22,20 +22,32 @@ module YellowTrack
         book&.close
       end
 
-      # Puts the demo's jobs into a book.
+      # Puts the demo's jobs into a book, and what stands at its saw.
       def fill(book)
         YAML.safe_load_file("#{ROOT}/demo/jobs.yml").each do |job|
           id = book.jobs.add(name: job["name"], place: job["place"], units: job["units"]).id
           job["openings"].each { |opening| hang(book, id, opening) }
         end
+        stock(book, YAML.safe_load_file("#{ROOT}/demo/saw.yml"))
       end
 
       private
 
       def hang(book, job_id, opening)
         document = Store::Document.parse(File.read("#{ROOT}/demo/#{opening["file"]}"))
-        row = Store::Clock.during(Past.surveyed(opening)) { book.openings.add(job_id:, document:, stage: opening["stage"], letter: opening["letter"]) }
+        row = Store::Clock.during(Past.surveyed(opening)) { add(book, job_id, document, opening) }
         Past.new(book, row).tell(opening)
+      end
+
+      def add(book, job_id, document, opening)
+        book.openings.add(job_id:, document:, stage: opening["stage"], letter: opening["letter"], &Desk::Listing.of(book))
+      end
+
+      # Bars and what they cost, offcuts in the rack, prices.
+      def stock(book, told)
+        told["bars"].each { |material, lengths| lengths.each { |mm, price| book.saw.stock(material, Rational(mm.to_s), Rational(price.to_s)) } }
+        told["offcuts"].each { |material, lengths| lengths.each { |mm| book.saw.keep(material, Rational(mm.to_s)) } }
+        told["prices"].each { |key, amount| book.prices.set(key, Rational(amount.to_s)) }
       end
     end
   end

@@ -32,19 +32,17 @@ module YellowTrack
 
       private
 
-      def row = @book.openings.find(@id)
-
-      def work = Web::Work.new(row)
-
-      def record = @book.log.told([@id]).fetch(@id)
+      def opening(panel: nil) = Desk::Opening.new(@book, @book.openings.find(@id), panel:)
 
       # Work starts at eight.
       def morning(days_ago) = (Date.today - days_ago).to_time + 8 * 3600
 
-      def note(kind, key, after, who) = @book.log.add(opening_id: @id, version: row.version, kind:, key:, before: nil, after:, who:, at: Store::Clock.now)
+      def note(kind, key, after, who)
+        @book.openings.note(@id, {kind:, key:, before: nil, after:}, who:, listing: Desk::Listing.of(@book))
+      end
 
       def hung(told)
-        steps = Web::HangingSteps.new(work, record).steps
+        steps = opening.progress.steps
         last = steps.rindex { |step| step.key == told["up_to"] }
         days = told["days_ago"]
         steps.first(last + 1).each_with_index do |step, place|
@@ -55,17 +53,17 @@ module YellowTrack
 
       def gaps(told)
         Store::Clock.during(morning(told["days_ago"]) + 5 * 3600) do
-          turn(told) if told["turned"]
-          told["read"].each { |gap, typed| change("hung.#{told["panel"]}.gaps.#{gap}", typed, told["by"]) }
+          now = opening(panel: told["panel"])
+          now.turning.turn!(told["turned"], seen: now.version, who: told["by"]) if told["turned"]
+          told["read"].each { |gap, typed| read(told, gap, typed) }
         end
       end
 
-      def turn(told)
-        adjusting = Web::Adjusting.new(work, record, even: Adjust::EVEN, pick: told["panel"])
-        @book.openings.adjust(@id, told["panel"], adjusting.state_after(told["turned"]), made: adjusting.entry(told["turned"]), seen: row.version, who: told["by"]) { {} }
+      def read(told, gap, typed)
+        now = opening
+        writing = Desk::Writing.new(now, who: told["by"], owner: Store::Drafts::ANYBODY)
+        writing.write(Desk::Fields["hung.#{told["panel"]}.gaps.#{gap}"], typed, seen: now.version)
       end
-
-      def change(key, value, who) = @book.openings.change(@id, key, value, seen: row.version, who:) { {} }
     end
   end
 end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+
+module YellowTrack
+  module Bench
+    # The lists over ten thousand openings: how long each page takes, how large it
+    # is, how often it asks the database.
+    class Lists
+      JOBS = 200
+      EACH = 40
+      LARGE = 2_000 # openings of one job more
+      RACK = 2_000
+      ENTRIES = 3_000
+      COUNT = 20
+      PATHS = {"first page" => "/", "its last page" => "/?page=999", "the large job" => "/jobs/1", "its last page of openings" => "/jobs/1?page=999",
+               "search" => "/search?q=bunk", "rack" => "/rack", "a long log" => "/openings/1/log"}.freeze
+
+      # @return [Array<String>] a line of figures each
+      def call
+        Dir.mktmpdir do |folder|
+          @site = Site.new(Store::Book.open("#{folder}/many.sqlite3"))
+          @site.book.transaction { fill(@site.book) }
+          @site.serve { |http| PATHS.map { |name, path| line(http, name, path) } }
+        end
+      end
+
+      private
+
+      def line(http, name, path)
+        size = nil
+        asked = @site.queries { size = http.get(path, "Accept-Encoding" => "identity").body.bytesize }
+        times = Timing.times(COUNT) { http.get(path) }
+        "#{Timing.line(name, times)}   #{size / 1024} kB, #{asked} queries"
+      end
+
+      # One opening of the demo, hung over and over.
+      def fill(book)
+        Demo::Loader.new("").fill(book)
+        row = book.openings.of(1).fetch(1)
+        JOBS.times { |place| hang(book, row, book.jobs.add(name: "Osier Weir #{place + 2}").id, EACH) }
+        hang(book, row, 1, LARGE)
+        RACK.times { |place| book.saw.keep("Twin lane 42 track", 301r + place) }
+        ENTRIES.times { book.openings.note(1, {kind: "remark", key: "remark", before: nil, after: "The foot is soft."}) }
+      end
+
+      def hang(book, row, job_id, count)
+        columns = row.to_h.slice(:reached, :sentence, :worst, :outline, :materials)
+        count.times { |place| book.openings.add(job_id:, document: row.document, letter: "Z#{place}") { columns } }
+      end
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "puma"
+require "puma/server"
+require "sinatra/base"
+
+module YellowTrack
+  module Bench
+    # The application served by a Puma of its own, beside a bare page of one query.
+    class Site
+      # A page of one query and one template, and no more.
+      class Bare < Sinatra::Base
+        set :environment, :production
+        set :host_authorization, permitted_hosts: []
+        set :erb, escape_html: true
+
+        get("/bare/:id") { erb "<!doctype html><title>Bare</title><p><%= settings.book.jobs.find(Integer(params[:id])).name %></p>" }
+      end
+
+      # @return [Store::Book]
+      attr_reader :book
+
+      # @param book [Store::Book]
+      def initialize(book)
+        @book = book
+      end
+
+      # @yieldparam http [Net::HTTP]
+      def serve
+        Bare.set :book, book
+        server = Puma::Server.new(cascade, nil, min_threads: 1, max_threads: 5)
+        port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
+        server.run
+        Net::HTTP.start("127.0.0.1", port) { |http| yield http }
+      ensure
+        server.stop(true)
+      end
+
+      # What the block asks the database, as it stands.
+      #
+      # @return [Integer]
+      def queries
+        asked = 0
+        watch = Object.new
+        %i[info debug warn error].each { |level| watch.define_singleton_method(level) { |sql| asked += 1 if sql.match?(/SELECT/) } }
+        book.db.loggers << watch
+        yield
+        asked
+      ensure
+        book.db.loggers.delete(watch)
+      end
+
+      private
+
+      def cascade
+        app = Web::App.on(book, secret: "b" * 64)
+        ->(env) { env["PATH_INFO"].start_with?("/bare") ? Bare.call(env) : app.call(env) }
+      end
+    end
+  end
+end
