@@ -1,22 +1,50 @@
 # frozen_string_literal: true
 
-# The arrows between the rooms go one way: web → store, drawing → core.
+# The arrows between the rooms go one way: web → desk → store, drawing, files → core.
 RSpec.describe "The rooms" do
   def text(room) = Dir["#{YellowTrack::ROOT}/#{room}/**/*.rb"].to_h { |file| [file, File.read(file).gsub(/^\s*#.*/, "")] }
 
-  {"core" => /\b(Drawing|Store|Web|Demo|Data|Sequel|Sinatra|Puma|File|Dir|IO)\b(?!:)|YellowTrack::(Drawing|Store|Web|Demo|Data)/,
-   "drawing" => /\b(Store|Web|Demo|Sequel|Sinatra|Puma|File|Dir)\b/,
-   "store" => /\b(Drawing|Web|Demo|Sinatra|Puma)\b/,
-   "data" => /\b(Drawing|Store|Web|Demo|Sequel|Sinatra)\b/}.each do |room, others|
+  {"core" => /\b(Drawing|Store|Desk|Web|Demo|Sequel|Sinatra|Puma|File|Dir|IO)\b(?!:)|YellowTrack::(Drawing|Store|Files|Desk|Web|Demo)|\bFiles::/,
+   "files" => /\b(Drawing|Store|Desk|Web|Demo|Sequel|Sinatra)\b/,
+   "drawing" => /\b(Store|Desk|Web|Demo|Sequel|Sinatra|Puma|File|Dir)\b|\bFiles::/,
+   "store" => /\b(Drawing|Desk|Web|Demo|Sinatra|Puma)\b|\bFiles::/,
+   "desk" => /\b(Web|Demo|Sinatra|Puma|Rack|Tilt)\b|<[a-z]+[ >]|"\/|Paths/,
+   "demo" => /\b(Web|Sinatra|Puma|Rack)\b/}.each do |room, others|
     it "#{room} names nothing of a room above it" do
       expect(text(room)).not_to be_empty
-      text(room).each { |file, code| expect(code).not_to match(others), file }
+      text(room).each { |file, code| expect(code).not_to match(others), "#{file}: #{code[others]}" }
     end
+  end
+
+  it "has the papers and the benches take openings off the desk, not out of the web" do
+    reaching = text("bench").merge(text("drawing")).reject { |file, _| file.end_with?("bench/site.rb") }
+    reaching.each { |file, code| expect(code).not_to match(/\bWeb\b/), file }
   end
 
   it "core requires the standard library alone" do
     required = text("core").values.flat_map { |code| code.scan(/require "(.+)"/) }.flatten
-    expect(required - %w[strscan json]).to eq []
+    expect(required - %w[strscan json forwardable]).to eq []
+  end
+
+  it "has the store asked for SQL alone" do
+    %w[desk web demo drawing files core].flat_map { |room| text(room).to_a }.each { |file, code| expect(code).not_to match(/\.db\b|\.where\(/), file }
+  end
+
+  it "has lengths written by the printers of core/length alone" do
+    %w[desk web drawing files store demo].flat_map { |room| text(room).to_a }.each { |file, code| expect(code).not_to include("Printer.new"), file }
+  end
+
+  it "asks no set which family it is, outside the registry of manners" do
+    asked = /is_a\?\((YellowTrack::)?(Bypass|Bifold|Pocket)\)|kind == :fold|support \|\| family|family == "(bypass|bifold|pocket)"/
+    %w[core desk web drawing files].flat_map { |room| text(room).to_a }.reject { |file, _| file.end_with?("core/manner.rb") }
+      .each { |file, code| expect(code).not_to match(asked), "#{file}: #{code[asked]}" }
+  end
+
+  it "has no route that says more than fifteen lines when it is registered" do
+    text("web/routes").each do |file, code|
+      body = code[/def self\.registered\(app\)\n(.*?)\n        end\n/m, 1]
+      expect(body.lines.length).to be <= 15, file if body
+    end
   end
 
   it "loads every file by its name" do

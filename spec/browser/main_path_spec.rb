@@ -11,6 +11,7 @@ RSpec.describe "From readings to panels, in the browser" do
   it "types the readings, sees the panel width, slides a panel, reloads, and all is still there" do
     session.visit("/")
     session.click_link("Osier Weir")
+    session.find("summary", text: "New opening").click
     session.fill_in("Where is it", with: "Bunk room 3, wardrobe")
     session.click_button("Hang it here")
     readings.each { |id, text| type(id, text) }
@@ -108,8 +109,10 @@ RSpec.describe "From readings to panels, in the browser" do
       session.driver.browser.action.send_keys(*keys).perform
     end
     session.visit("/jobs/1")
-    session.find_field("Where is it").send_keys("Loft 2", :enter)
-    @keys += 7
+    session.find("body").send_keys("n")
+    expect(session).to have_css("#opening-name:focus")
+    press.call("Loft 2", :enter)
+    @keys += 1
     expect(session).to have_css("#survey-widths-top:focus")
     %w[1806 1804 1809 2241 2238 2243 2881].each { |reading| press.call(reading, :enter) }
     expect(session).to have_css(".next", text: "panels come to 919")

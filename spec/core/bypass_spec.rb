@@ -4,13 +4,13 @@ RSpec.describe YellowTrack::Bypass do
   it "sizes the handbook's pair: 919 wide for 1 806 and a lap of 32" do
     set = plan("survey.widths" => {"top" => 1806, "middle" => 1806, "bottom" => 1806}, "survey.floor" => nil, "set.lap" => 32).set
     expect(set).to have_attributes(width: 919, lap: 32)
-    expect(set.support).to have_attributes(height: 2240 - 39 - 9, gap: 9)
+    expect(set).to have_attributes(height: 2240 - 39 - 9, gap: 9)
   end
 
   it "lets the left-over of rounding go to the lap and to the floor gap" do
     set = plan("survey.widths.top" => 1807, "survey.floor" => nil, "survey.heights.middle" => "2239.5").set
     expect(set).to have_attributes(width: 920, lap: 33)
-    expect(set.support.gap).to eq 9.5
+    expect(set.gap).to eq 9.5
   end
 
   it "rounds up where rounding down would leave less than the least lap" do
@@ -43,8 +43,8 @@ RSpec.describe YellowTrack::Bypass do
     expect(set.widest).to eq 1808 - 921
     expect(set.bays.map(&:reachable)).to eq [true, false, true]
     expect(set.bays[1].widest).to eq 289
-    expect(YellowTrack::Moves.new(plan, "B" => 100).windows).to eq [[1021, 1808]]
-    expect(YellowTrack::Moves.new(plan).windows).to eq []
+    expect(plan.set.moves("B" => 100).windows).to eq [[1021, 1808]]
+    expect(plan.set.moves.windows).to eq []
   end
 
   it "refuses what is not built or does not fit, by key and in plain words" do
@@ -61,7 +61,7 @@ RSpec.describe YellowTrack::Bypass do
     def each_plan(count = 150)
       count.times do
         document = random_document(random, noise: 1.0)
-        yield YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document)), document
+        yield YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document)), document
       end
     end
 
@@ -70,7 +70,7 @@ RSpec.describe YellowTrack::Bypass do
         set, sizing = made.set, made.sizing
         sum = sizing.packing("left") + sizing.packing("right") + 2 * set.bumper + set.panels.sum(&:width) - set.laps.sum(&:lap)
         expect(sum).to eq sizing.before_packing
-        expect(set.panels.last.right).to eq set.run_end
+        expect(set.panels.last.right).to eq set.run.finish
       end
     end
 
@@ -78,8 +78,8 @@ RSpec.describe YellowTrack::Bypass do
       each_plan do |made, _|
         set = made.set
         expect(set.track.length).to be <= made.survey["widths.top"] - 3
-        expect(set.height + set.support.gap + 39).to eq made.figures.level_height
-        expect(set.support.gap).to be >= (set.opening["gap"])
+        expect(set.height + set.gap + 39).to eq made.figures.level_height
+        expect(set.gap).to be >= (set.opening["gap"])
         expect([set.width, set.height, set.track.length].map { |cut| cut % 1 }).to all eq 0
       end
     end
@@ -91,7 +91,7 @@ RSpec.describe YellowTrack::Bypass do
     it "never shrinks a panel when the opening grows" do
       each_plan(60) do |made, document|
         grown = document["survey"].merge("widths" => document["survey"]["widths"].transform_values { |width| width + 1 })
-        larger = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document.merge("survey" => grown)))
+        larger = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document.merge("survey" => grown)))
         expect(larger.set.width).to be >= made.set.width
       end
     end
@@ -101,7 +101,7 @@ RSpec.describe YellowTrack::Bypass do
         made.set.panels.each do |panel|
           expect(panel.travel_gap.least).to be <= panel.gap.least
           expect(panel.travel_gap.most).to be >= panel.gap.most
-          expect(panel.travel_gap.least).to be >= made.set.support.gap
+          expect(panel.travel_gap.least).to be >= made.set.gap
         end
       end
     end
@@ -109,8 +109,9 @@ RSpec.describe YellowTrack::Bypass do
     it "keeps panels apart along their lanes and across them, wherever they stand" do
       Kinds::ALL.keys.grep(/hung|rolling/).each do |kind|
         4.times do
-          set = plan_of(document_of(kind, random)).set
-          next if codes(plan_of(document_of(kind, random))).key?("bypass.thickness")
+          made = plan_of(document_of(kind, random))
+          set = made.set
+          next if codes(made).key?("bypass.thickness")
 
           set.panels.combination(2) { |one, other| expect_apart(set, one, other) }
         end

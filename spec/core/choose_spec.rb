@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Choose do
-  def choose(**changes) = YellowTrack::Data::Candidates.choose(document(**changes))
+  def choose(**changes) = YellowTrack::Files::Candidates.choose(document(**changes))
 
   def named(choice, name) = choice.ranked.find { |candidate| candidate.name == name }
 

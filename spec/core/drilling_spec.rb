@@ -14,15 +14,38 @@ RSpec.describe YellowTrack::Drilling do
     expect(described_class.of(made).first.holes.map(&:edge).uniq).to eq ["bottom"]
   end
 
-  it "drills a bifold's pivots from the outer edge, its hinges on the edges that meet" do
-    made = plan("set" => fold)
-    width = made.set.width
-    pivot, lead, = described_class.of(made)
-    expect(pivot.holes.select { |hole| hole.for == "top pivot" }.map { |hole| [hole.x, hole.diameter, hole.depth] }).to eq [[34, 10, 26]]
-    expect(lead.holes.find { |hole| hole.for == "guide pin" }.x).to eq width - 34
-    expect(pivot.holes.select { |hole| hole.for.start_with?("hinge") }.map { |hole| [hole.x, hole.y] }).to eq(made.set.hinges.map { |y| [width, y] })
-    expect(lead.holes.select { |hole| hole.for.start_with?("hinge") }.map(&:x).uniq).to eq [0]
-    expect(lead.holes.find { |hole| hole.for == "handle" }).to have_attributes(x: made.set.handle_at, y: 980 - made.set.gap)
+  describe "of a bifold" do
+    let(:made) { plan("set" => fold) }
+    let(:views) { described_class.of(made).to_h { |one| [[one.panel.name, one.face], one] } }
+
+    def marks(view, purpose) = view.holes.select { |hole| hole.for == purpose }
+
+    it "gives each face that is marked a view of its own, its edges by their names as seen from it" do
+      expect(views.keys).to eq %w[A B C D].product(%w[room closet])
+      expect(views.transform_values(&:edges)).to include(["A", "room"] => ["pivot edge", "hinge edge"], ["A", "closet"] => ["hinge edge", "pivot edge"],
+        ["B", "room"] => ["hinge edge", "lead edge"], ["B", "closet"] => ["lead edge", "hinge edge"], ["D", "closet"] => ["pivot edge", "hinge edge"])
+    end
+
+    it "drills pivots and guide pins from the edge they stand at, the room's face up" do
+      expect(marks(views[%w[A room]], "top pivot").map { |hole| [hole.x, hole.diameter, hole.depth] }).to eq [[34, 10, 26]]
+      expect(marks(views[%w[B room]], "guide pin").map(&:x)).to eq [34]
+      expect(views.select { |(_, face), _| face == "closet" }.values.flat_map(&:holes).map(&:edge).uniq).to eq ["face"]
+    end
+
+    it "puts hinges on the closet face, at the edge away from the pivot and from the lead" do
+      width = made.set.width
+      views.each do |(_, face), view|
+        expect(marks(view, "hinge").map { |hole| [hole.x, hole.y] }).to eq((face == "closet") ? made.set.fitted.hinges.map { |y| [width, y] } : [])
+      end
+      expect(marks(views[%w[B room]], "handle")).to match [have_attributes(x: width - made.set.fitted.handle_at, y: 980 - made.set.gap)]
+      expect(marks(views[%w[C closet]], "aligner")).to match [have_attributes(x: 0, y: 300)]
+    end
+
+    it "draws a datum at the right of the view at the right" do
+      drawn = Nokogiri::XML(YellowTrack::Drawing::PanelFace.new(views[%w[A closet]], made.opening.printer, code: "A-DA").to_s).remove_namespaces!
+      face = drawn.at_css(".face")
+      expect(drawn.at_css(".datum")["x1"].to_f).to be_within(0.1).of(face["x"].to_f + face["width"].to_f)
+    end
   end
 
   it "grooves the foot for a fin, and only for a fin" do

@@ -18,10 +18,10 @@ RSpec.describe "Every family" do
       def sums(set)
         case set
         when YellowTrack::Bypass
-          cover = (set.pattern.panels == 1) ? set.run - set.width : 0
-          [set.panels.sum(&:width) - set.laps.sum(&:lap) + set.meets.sum(&:gap) + cover, set.run]
+          cover = (set.pattern.panels == 1) ? set.run.length - set.width : 0
+          [set.panels.sum(&:width) - set.laps.sum(&:lap) + set.meets.sum(&:gap) + cover, set.run.length]
         when YellowTrack::Bifold
-          gaps = set.pairs * (set.gaps.side + set.hinge_gap) + (set.gaps.lead || set.gaps.meet)
+          gaps = set.terms.pairs * (set.gaps.side + set.terms.hinge_gap) + set.gaps.last
           [set.panels.sum(&:width) + gaps, set.sizing.width]
         else
           [set.panels.sum(&:width), set.sizing.width + (set.double? ? 2 * set.stay - set.meet : set.kit.fetch("strike") + set.stay)]
@@ -93,9 +93,9 @@ RSpec.describe "Every family" do
       end
 
       it "is the same in millimetres and in inches" do
-        schema = YellowTrack::Data::Shelf.schema("opening")
+        schema = YellowTrack::Files::Shelf.schema("opening")
         each_plan(kind, 6) do |plan, document|
-          inches = schema.write(YellowTrack::Data::Shelf.opening(document).to_h.merge("units" => "in", "grain" => 1r), unit: :in)
+          inches = schema.write(YellowTrack::Files::Shelf.opening(document).to_h.merge("units" => "in", "grain" => 1r), unit: :in)
           expect(plan_of(JSON.parse(JSON.generate(inches))).to_h.except("checks")).to eq plan.to_h.except("checks")
         end
       end
@@ -112,7 +112,7 @@ RSpec.describe "Every family" do
 
       it "writes a plan that its schema lets through" do
         each_plan(kind, 4) do |plan, _|
-          _, faults = YellowTrack::Data::Shelf.schema("plan").read(JSON.parse(JSON.generate(plan.to_h)))
+          _, faults = YellowTrack::Files::Shelf.schema("plan").read(JSON.parse(JSON.generate(plan.to_h)))
           expect(faults.map(&:message)).to eq []
         end
       end
@@ -120,7 +120,7 @@ RSpec.describe "Every family" do
       it "raises nothing but a fault for whatever the schema lets through" do
         60.times do
           document = absurd(document_of(kind, random), random)
-          YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document)).to_h
+          YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document)).to_h
         rescue YellowTrack::Fault => e
           expect(e.message).not_to be_empty
         end

@@ -5,21 +5,21 @@ RSpec.describe YellowTrack::Moves do
 
   Kinds::ALL.each_key do |kind|
     describe kind do
-      def moved(plan, share) = described_class.new(plan, described_class.new(plan).all.to_h { |move| [move.name, move.from + (move.to - move.from) * share] })
+      def moved(plan, share) = plan.set.moves(plan.set.moves.all.to_h { |move| [move.name, move.from + (move.to - move.from) * share] })
 
       it "stands closed until it is moved" do
         plan = plan_of(document_of(kind, random))
-        moves = described_class.new(plan)
+        moves = plan.set.moves
         expect(moves).to be_closed
         expect(moves.lefts).to eq plan.set.panels.map(&:x)
-        expect(described_class.new(plan, moves.all.to_h { |move| [move.name, "soup"] })).to be_closed
+        expect(plan.set.moves(moves.all.to_h { |move| [move.name, "soup"] })).to be_closed
       end
 
       it "keeps every panel within its limits, and opens only what no panel covers" do
         10.times do
           plan = plan_of(document_of(kind, random))
-          wanted = described_class.new(plan).all.to_h { |move| [move.name, random.rand(-500.0..4000.0)] }
-          moves = described_class.new(plan, wanted)
+          wanted = plan.set.moves.all.to_h { |move| [move.name, random.rand(-500.0..4000.0)] }
+          moves = plan.set.moves(wanted)
           moves.all.each { |move| expect(move.value).to be_between(move.from - 1e-6, move.to + 1e-6) }
           moves.windows.each do |from, to|
             moves.spans.each { |left, right| expect(left >= to - 1e-6 || right <= from + 1e-6).to be true }
@@ -35,10 +35,10 @@ RSpec.describe YellowTrack::Moves do
 
       # Each half of a bi-parting set to its own jamb.
       def parted(plan)
-        moves = described_class.new(plan).all
+        moves = plan.set.moves.all
         half = moves.length / 2
         wanted = moves.each_with_index.to_h { |move, place| [move.name, (place < half) ? move.from : move.to] }
-        described_class.new(plan, wanted).windows
+        plan.set.moves(wanted).windows
       end
     end
   end

@@ -7,7 +7,7 @@ RSpec.describe YellowTrack::Price do
 
   it "counts kits, bars, sheet and fixings from the plans" do
     lines = price.materials.to_h { |line| [line.name, line.count] }
-    expect(lines).to include("Twin lane 42" => 1, "Fold 34" => 1, "Twin lane 42 track, 2400 mm" => 1, "hinges" => openings[1][0].set.hinges.length,
+    expect(lines).to include("Twin lane 42" => 1, "Fold 34" => 1, "Twin lane 42 track, 2400 mm" => 1, "hinges" => openings[1][0].set.fitted.hinges.length,
       "track screws" => openings.sum { |made, _| made.set.track.holes.length })
     expect(lines["hollow core"]).to be_within(0.01).of((openings.flat_map { |made, _| made.set.panels }.sum { |panel| panel.width * panel.height } / 1e6).to_f)
   end

@@ -3,12 +3,12 @@
 require "json_schemer"
 
 RSpec.describe YellowTrack::Schema do
-  def faults(changes) = YellowTrack::Data::Shelf.schema("opening").read(document(**changes)).last.map(&:message)
+  def faults(changes) = YellowTrack::Files::Shelf.schema("opening").read(document(**changes)).last.map(&:message)
 
   it "names every fault by its key, all at once" do
     broken = document("set.panels" => 2.5, "survey.widths.top" => "58 9/", "set.makeup" => [{"material" => "straw"}])
     broken["survey"]["widhts"] = {}
-    messages = YellowTrack::Data::Shelf.schema("opening").read(broken).last.map(&:message)
+    messages = YellowTrack::Files::Shelf.schema("opening").read(broken).last.map(&:message)
     expect(messages).to contain_exactly(
       start_with("survey.widhts: no such key. Known here: widths, heights"),
       start_with('survey.widths.top: "58 9/" is not a length'),
@@ -28,7 +28,7 @@ RSpec.describe YellowTrack::Schema do
   end
 
   it "brings lengths out as exact millimetres" do
-    read, faults = YellowTrack::Data::Shelf.schema("opening").read(document("survey" => {"depth" => "4 7/8"}, :units => "in"), unit: :in)
+    read, faults = YellowTrack::Files::Shelf.schema("opening").read(document("survey" => {"depth" => "4 7/8"}, :units => "in"), unit: :in)
     expect(faults).to be_empty
     expect(read["survey"]["depth"]).to eq 39r / 8 * 25.4r
   end
@@ -63,7 +63,7 @@ RSpec.describe YellowTrack::Schema do
       random = Random.new(RSpec.configuration.seed)
       600.times do
         given = spoiled(random)
-        ours = YellowTrack::Data::Shelf.schema("opening").read(given).last
+        ours = YellowTrack::Files::Shelf.schema("opening").read(given).last
         expect(ours.empty?).to eq(referee.valid?(given)), "#{given}: #{ours.map(&:message)}"
       end
     end

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Hang do
+RSpec.describe YellowTrack::Steps do
   def hang(rounds: 1, **changes)
     made = plan(**changes)
-    described_class.new(made, YellowTrack::Data::Steps.of(made.opening.kit), made.opening.printer, rounds:)
+    described_class.new(made, YellowTrack::Files::StepSheets.of(made.opening.kit), made.opening.printer, rounds:)
   end
 
   def keys(hang) = hang.steps.map(&:key)
@@ -14,8 +14,8 @@ RSpec.describe YellowTrack::Hang do
     it "fills every step of a #{kind} with the set's own numbers, each after those it follows" do
       random = Random.new(RSpec.configuration.seed)
       5.times do
-        made = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document_of(kind, random)))
-        hang = described_class.new(made, YellowTrack::Data::Steps.of(made.opening.kit), made.opening.printer)
+        made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document_of(kind, random)))
+        hang = described_class.new(made, YellowTrack::Files::StepSheets.of(made.opening.kit), made.opening.printer)
         expect_filled(hang.steps, made)
         hang.steps.each_with_index { |one, place| expect(hang.early(one, keys(hang).first(place))).to eq([]), one.key }
       end
@@ -26,7 +26,7 @@ RSpec.describe YellowTrack::Hang do
     expect(steps.map(&:key).uniq.length).to eq steps.length
     expect(steps.flat_map { |one| [one.does, one.look] }).to all match(/\A[^{}]+\.\z/)
     expect(steps.map(&:hands)).to all be_between(1, [2, *made.set.panels.map(&:hands)].max)
-    expect(steps.filter_map(&:caution).map { |key| YellowTrack::Data::Cautions.says(key) }).to all be_a(String)
+    expect(steps.filter_map(&:caution).map { |key| YellowTrack::Files::Cautions.says(key) }).to all be_a(String)
     expect(steps.flat_map(&:sums)).to all satisfy { |key| made.working[key] }
     expect(steps.first.does).to include("#{made.opening.printer.short(made.set.width)} ×")
   end

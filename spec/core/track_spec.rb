@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Track do
-  let(:kit) { YellowTrack::Data::Shelf.kits.fetch("twin-42") }
-
-  def track(*pieces) = described_class.new(kit, length: pieces.sum, pieces:, mount_height: 0r, packing: 0r)
+  def track(*pieces) = described_class.new(YellowTrack::Brief.new(opening), start: 0r, length: pieces.sum, pieces:, mount_height: 0r, packing: 0r)
 
   it "drills from the factory end, nothing near the cut end, one more where the last is far from it" do
     expect(track(1525r).holes).to eq [*(50..1400).step(150)]

@@ -13,7 +13,7 @@ RSpec.describe YellowTrack::Working do
 
   it "writes an inch job's lengths in inches, and its counts as they are" do
     work.sum("a", "A", "n × lap", n: 2, lap: 25.4r, why: "")
-    expect(work["a"].sum(YellowTrack::Length::Printer.new(:in, 1r))).to eq "2 × 1"
+    expect(work["a"].sum(YellowTrack::Length::Printer.derived(:in))).to eq "2 × 1"
   end
 
   it "has, in a whole plan, a working for each number that its formula gives again" do

@@ -16,7 +16,7 @@ RSpec.describe YellowTrack::Drawing::Bench do
 
   def bench(gaps, jamb: "right", **rest)
     made = plan("hung.B" => {"jamb" => jamb, "gaps" => gaps})
-    one = YellowTrack::Adjust::Hung.all(made).last
+    one = made.set.readings.last
     [described_class.of(one, one.answer, rest.transform_keys(&:to_s)), one]
   end
 
@@ -52,7 +52,7 @@ RSpec.describe YellowTrack::Drawing::Bench do
 
   it "draws a folding pair's gaps at its jamb and under the head" do
     gaps = {"top" => 8, "bottom" => 4, "pivot" => 5, "lead" => 9}
-    one = YellowTrack::Adjust::Hung.all(plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => gaps})).first
+    one = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => gaps}).set.readings.first
     picture = described_class.of(one, one.answer)
     top_near, top_far, _, foot_near = corners(picture)
     large = (top_near[0] - 180) / 8

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Drawing::Responses do
-  let(:millimetres) { YellowTrack::Length::Printer.new(:mm, 1r / 10) }
+  let(:millimetres) { YellowTrack::Length::Printer.derived(:mm) }
   let(:random) { Random.new(RSpec.configuration.seed) }
 
   sliding = {"gaps" => {"top" => 0, "middle" => 2.5, "bottom" => 6}, "at" => {"left" => 1.5, "right" => -2}}.freeze
@@ -16,8 +16,9 @@ RSpec.describe YellowTrack::Drawing::Responses do
   define_method(:hung) do |name|
     changes, panel, read = sets.fetch(name)
     made = plan(**changes.transform_keys(&:to_s), "hung.#{panel}" => read)
-    found = YellowTrack::Adjust::Hung.all(made).find { |one| one.name == panel }
-    [found, described_class.new(found, found.answer, millimetres, kit: made.opening.kit)]
+    found = made.set.readings.find { |one| one.name == panel }
+    controls = YellowTrack::Adjust::Controls.of(found, found.answer, millimetres)
+    [found, controls, described_class.of(controls)]
   end
 
   # What the script looks up: the place in the list, and nothing else.
@@ -28,32 +29,33 @@ RSpec.describe YellowTrack::Drawing::Responses do
 
   sets.each_key do |name|
     it "tells for every turning what the core answers, #{name}" do
-      one, responses = hung(name)
+      one, controls, responses = hung(name)
       told = responses.to_h
       300.times do
-        counts = responses.controls.transform_values { |control| random.rand(control.counts) }
-        responses.gaps(counts).each { |gap, mm| expect(looked_up(told, "then-#{gap}", counts)).to eq YellowTrack::Adjust::Words.signed(mm, millimetres).delete_prefix("+") }
-        expect(looked_up(told, "stops", counts)).to eq responses.stops(counts)
-        drawn = YellowTrack::Drawing::Bench.of(one, one.answer).layers(counts.to_h { |control, count| [control, responses.mm(control, count)] })
+        counts = controls.all.transform_values { |control| random.rand(control.counts) }
+        controls.gaps(counts).each { |gap, mm| expect(looked_up(told, "then-#{gap}", counts)).to eq YellowTrack::Adjust::Words.signed(mm, millimetres).delete_prefix("+") }
+        expect(looked_up(told, "stops", counts)).to eq controls.stops(counts)
+        drawn = YellowTrack::Drawing::Bench.of(one, one.answer).layers(counts.to_h { |control, count| [control, controls.mm(control, count)] })
         drawn.each { |layer, transform| expect(looked_up(told, layer, counts)).to eq transform }
-        counts.each { |control, count| expect(looked_up(told, "turned-#{control}", counts)).to eq responses.words(control, count) }
+        counts.each { |control, count| expect(looked_up(told, "turned-#{control}", counts)).to eq controls.words(control, count) }
       end
     end
 
     it "goes as far as the adjuster does and no farther, #{name}" do
-      one, responses = hung(name)
-      responses.controls.each_value do |control|
-        next unless one.turned?(control.name) || one.kind == :slider
-
-        expect(control.at + control.least * control.step).to be_between(-9, control.at)
-        expect(control.at + (control.most + 1) * control.step).to be > one.instance_variable_get(:@set).kit["adjust.up"]
+      one, controls = hung(name)
+      controls.all.each_value do |control|
+        least, most = one.range(control.name)
+        expect(control.at + control.least * control.step).to be_between(least, control.at)
+        expect(control.at + (control.least - 1) * control.step).to be < least
+        expect(control.at + control.most * control.step).to be_between(control.at, most)
+        expect(control.at + (control.most + 1) * control.step).to be > most
       end
     end
   end
 
   it "says a turn the kit's way" do
-    _, responses = hung("top-hung")
-    expect([7, -4, 1, 0].map { |count| responses.words("right", count) }).to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
+    _, controls = hung("top-hung")
+    expect([7, -4, 1, 0].map { |count| controls.words("right", count) }).to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
     _, slot = hung("in a slot")
     expect(slot.words("left", 3)).to eq "1.5\u00A0mm up"
   end

@@ -3,7 +3,7 @@
 RSpec.describe "The drawings" do
   let(:set) { plan("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]]) }
   let(:printer) { set.opening.printer }
-  let(:closed) { YellowTrack::Moves.new(set) }
+  let(:closed) { set.set.moves }
 
   def svg(drawing) = Nokogiri::XML(drawing.to_s).remove_namespaces!
 
@@ -22,7 +22,7 @@ RSpec.describe "The drawings" do
   Kinds::ALL.each_key do |kind|
     it "are to scale, from the front and from above: #{kind}" do
       made = plan_of(document_of(kind, Random.new(RSpec.configuration.seed)))
-      moves = YellowTrack::Moves.new(made)
+      moves = made.set.moves
       front = svg(YellowTrack::Drawing::Elevation.of(made, moves, made.opening.printer))
       faces = front.css(".panel > .face")
       expect(faces.length).to eq made.set.panels.length
@@ -66,7 +66,7 @@ RSpec.describe "The drawings" do
 
   it "draw a fold at its angle, the pin on the track, and the swept shape" do
     made = plan_of(document_of("bifold, two pairs", Random.new(7)))
-    open = YellowTrack::Moves.new(made, "fold" => 60)
+    open = made.set.moves("fold" => 60)
     picture = svg(YellowTrack::Drawing::Above.of(made, open, printer))
     expect(picture.css(".panel.folds").length).to eq 4
     expect(picture.css("polyline.hidden").length).to eq 4
@@ -75,7 +75,7 @@ RSpec.describe "The drawings" do
   end
 
   it "draw the lanes to scale, with what is clear and which bays come clear" do
-    open = YellowTrack::Drawing::Above.of(set, YellowTrack::Moves.new(set, "B" => 0), printer)
+    open = YellowTrack::Drawing::Above.of(set, set.set.moves("B" => 0), printer)
     picture = svg(open)
     expect(picture.css(".panel .face").map { |face| (number(face, "width") * open.millimetres).round }).to eq [921, 921]
     expect(picture.css(".bay.clear").length).to eq 1
@@ -120,7 +120,7 @@ RSpec.describe "The drawings" do
   it "draw what there is when nothing is read yet" do
     blank = YellowTrack::Survey.new({})
     expect(YellowTrack::Drawing::Shape.new(blank, nil, printer).to_s).to include("none yet")
-    expect(YellowTrack::Drawing::Thumbnail.new(blank, nil, name: "t", title: "A").to_s).to include("Nothing worked out yet")
+    expect(YellowTrack::Drawing::Thumbnail.new(YellowTrack::Desk::Outline.of(blank, nil), id: "t", title: "A").to_s).to include("Nothing worked out yet")
   end
 
   it "have a text alternative with their numbers and carry no style" do

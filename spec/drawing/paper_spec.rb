@@ -4,7 +4,7 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
   fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35, "half_jamb" => {"thickness" => 22}}
 
   def opening_of(made, letter = "C")
-    described_class::Opening.new(plan: made, letter:, name: "Bunk room 2", revision: 7, address: "http://127.0.0.1:8642/openings/1", cautions: ["Cutting: eye and ear cover."])
+    described_class::Opening.new(plan: made, parts: YellowTrack::Parts.new(made, letter), letter:, name: "Bunk room 2", revision: 7, address: "http://127.0.0.1:8642/openings/1", cautions: ["Cutting: eye and ear cover."])
   end
 
   def pack(*plans)

@@ -54,14 +54,14 @@ RSpec.describe "The pieces of drawings" do
     let(:inches) { described_class.new(:in, 25.4r / 16) }
     let(:metric) { described_class.new(:mm, 1r / 10) }
 
-    it "writes a sum's numbers exactly where a 64th or three decimals can" do
-      expect(metric.exact(919.5r)).to eq "919.5"
-      expect(metric.exact(1r / 3)).to eq "0.333"
-      expect(metric.exact(-2r)).to eq "−2"
-      expect(inches.exact(25.4r * 21 / 16)).to eq "1 5/16"
-      expect(inches.exact(25.4r / 64)).to eq "1/64"
-      expect(inches.exact(34r)).to eq "1.339"
-      expect(inches.exact(34.0)).to eq "1.339"
+    it "writes a sum's numbers as decimals, three at most, in inches too" do
+      expect(metric.term(919.5r)).to eq "919.5"
+      expect(metric.term(1r / 3)).to eq "0.333"
+      expect(metric.term(-2r)).to eq "−2"
+      expect(inches.term(25.4r * 21 / 16)).to eq "1.313"
+      expect(inches.term(25.4r / 64)).to eq "0.016"
+      expect(inches.term(34r)).to eq "1.339"
+      expect(inches.term(34.0)).to eq "1.339"
     end
 
     it "leaves out tenths that are none, for a sentence" do

@@ -28,7 +28,7 @@ RSpec.describe "The drawings of what is prepared" do
 
   it "draw a framed panel's members, and the parts go to the cut list" do
     made = plan("set.frame" => {"stile" => 90, "rails" => [90, 120, 180], "groove" => 12})
-    frame = YellowTrack::Prepare::FramedPanel.of(made.set)
+    frame = made.set.framed
     picture = svg(YellowTrack::Drawing::Framed.new(frame, width: made.set.width, height: made.set.height, printer:))
     expect(picture.css(".face").length).to eq 5
     expect(frame.rail_places.last.first).to be_within(0.001).of(0)

@@ -34,12 +34,12 @@ RSpec.describe "bin/cut and bin/move" do
 
   {"no length" => [{"pieces" => [{"name" => "A", "length" => 0}]}, "pieces[0].length"], "too many" => [{"pieces" => [{"name" => "A", "length" => 9, "count" => 1000}] * 3}, "pieces"]}.each do |what, (change, key)|
     it "refuses a cut file with #{what}" do
-      expect { YellowTrack::Data::CutFile.cutting(cut.merge(change)) }.to raise_error(YellowTrack::Fault, /\A#{Regexp.escape(key)}: /)
+      expect { YellowTrack::Files::CutFile.cutting(cut.merge(change)) }.to raise_error(YellowTrack::Fault, /\A#{Regexp.escape(key)}: /)
     end
   end
 
   it "refuses a panel too narrow for its hangers, and a kit of another kind" do
-    expect { YellowTrack::Data::MoveFile.move(move.merge("width" => 100)) }.to raise_error(YellowTrack::Fault, /width: 100.0 mm is too narrow for its two hangers/)
-    expect { YellowTrack::Data::MoveFile.move(move.merge("kit" => "fold-34")) }.to raise_error(YellowTrack::Fault, /kit: fold-34 is a bifold kit/)
+    expect { YellowTrack::Files::MoveFile.move(move.merge("width" => 100)) }.to raise_error(YellowTrack::Fault, /width: 100.0 mm is too narrow for its two hangers/)
+    expect { YellowTrack::Files::MoveFile.move(move.merge("kit" => "fold-34")) }.to raise_error(YellowTrack::Fault, /kit: fold-34 is a bifold kit/)
   end
 end

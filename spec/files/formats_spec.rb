@@ -3,7 +3,7 @@
 require "json_schemer"
 
 RSpec.describe "The formats" do
-  shelf = YellowTrack::Data::Shelf
+  shelf = YellowTrack::Files::Shelf
 
   it "has nine kit sheets, each one that its schema lets through" do
     expect(shelf.kits.keys).to match_array %w[twin-42 quad-42 tri-38 roll-36 bar-1 bar-3 fold-34 fold-20 pocket-90]

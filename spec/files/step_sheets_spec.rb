@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Data::Steps do
+RSpec.describe YellowTrack::Files::StepSheets do
   described_class.all.each do |manner, steps|
     describe manner do
       keys = steps.map { |step| step["key"] }
@@ -19,12 +19,12 @@ RSpec.describe YellowTrack::Data::Steps do
 
       it "knows every condition, number, caution, place and stage that a step names" do
         steps.each do |step|
-          expect(YellowTrack::Hang::WHEN).to include(step["when"]) if step["when"]
+          expect(YellowTrack::Steps::WHEN).to include(step["when"]) if step["when"]
           names = [step["do"], step["look"]].flat_map { |sentence| sentence.scan(/\{(\w+)\}/).flatten } - %w[names lane]
-          expect(YellowTrack::Hang::Names::VALUES.keys).to include(*names) if names.any?
-          expect(YellowTrack::Data::Cautions.says(step["caution"])).to be_a(String) if step["caution"]
+          expect(YellowTrack::Steps::Names::VALUES.keys).to include(*names) if names.any?
+          expect(YellowTrack::Files::Cautions.says(step["caution"])).to be_a(String) if step["caution"]
           expect(YellowTrack::Drawing::StepPlace.public_instance_methods(false)).to include(step["place"].to_sym) if step["place"]
-          expect(YellowTrack::Web::Work::STAGES).to include(step["goes"]) if step["goes"]
+          expect(YellowTrack::Desk::Stage[step["goes"]]).not_to be_nil if step["goes"]
         end
       end
 
@@ -43,6 +43,6 @@ RSpec.describe YellowTrack::Data::Steps do
   end
 
   it "has the steps of every kit that ships" do
-    YellowTrack::Data::Shelf.kits.each_value { |kit| expect(described_class.of(kit)).not_to be_empty }
+    YellowTrack::Files::Shelf.kits.each_value { |kit| expect(described_class.of(kit)).not_to be_empty }
   end
 end

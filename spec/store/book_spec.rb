@@ -6,7 +6,7 @@ RSpec.describe YellowTrack::Store::Book do
   let(:row) { hang }
   let(:openings) { book.openings }
 
-  def change(key, value, seen: row.version, **rest) = openings.change(row.id, key, value, seen:, **rest) { {} }
+  def change(key, value, seen: row.version, **rest) = openings.change(row.id, key, value, seen:, **rest)
 
   it "saves a change, raises the version, and logs what it replaced" do
     expect(change("survey.widths.top", "1806").outcome).to eq :saved
@@ -43,11 +43,19 @@ RSpec.describe YellowTrack::Store::Book do
     expect { book.db[:log_entries].delete }.to raise_error(Sequel::DatabaseError, /never rewritten/)
   end
 
-  it "keeps a draft until a good value takes its place" do
-    book.drafts.keep(row.id, "set.lap", "3x", "No length.")
-    expect(book.drafts.of(row.id)["set.lap"]).to have_attributes(typed: "3x", says: "No length.", clash: false)
-    book.drafts.clear(row.id, "set.lap")
-    expect(book.drafts.of(row.id)).to be_empty
+  it "keeps a draft for whoever typed it, until he settles it" do
+    %w[phone bench].each_with_index { |owner, place| book.drafts.keep(row.id, "set.lap", "#{place}x", "No length.", owner:, seen: 3, unit: :in) }
+    expect(book.drafts.of(row.id, "bench")["set.lap"]).to have_attributes(typed: "1x", says: "No length.", clash: false, seen: 3, unit: "in")
+    book.drafts.clear(row.id, "set.lap", owner: "bench")
+    expect(book.drafts.of(row.id, "bench")).to be_empty
+    expect(book.drafts.of(row.id, "phone")["set.lap"].typed).to eq "0x"
+  end
+
+  it "shows a draft from before drafts had an owner to everybody, and lets anybody settle it" do
+    book.drafts.keep(row.id, "set.lap", "3x", "No length.", owner: YellowTrack::Store::Drafts::ANYBODY)
+    expect(book.drafts.of(row.id, "phone")["set.lap"].typed).to eq "3x"
+    book.drafts.clear(row.id, "set.lap", owner: "phone")
+    expect(book.drafts.of(row.id, "bench")).to be_empty
   end
 
   it "sets SQLite up for several hands at once" do
@@ -61,17 +69,28 @@ RSpec.describe YellowTrack::Store::Book do
 
   it "takes writes from several threads without losing one" do
     row
-    threads = Array.new(4) { |n| Thread.new { 10.times { |k| openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", (k + 1).to_s, seen: 1, overrule: true) { {} } } } }
+    threads = Array.new(4) { |n| Thread.new { 10.times { |k| openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", (k + 1).to_s, seen: 1, overrule: true) } } }
     threads.each(&:join)
     expect(openings.find(row.id).document["set.slab"]).to eq("width" => "10", "height" => "10", "foot" => "10", "stile" => "10")
     expect(openings.find(row.id).version).to eq 41
   end
 
-  it "migrates down and up again" do
-    YellowTrack::Store::Database.migrate(book.db, target: 0)
-    expect(book.db.tables).not_to include(:openings)
-    YellowTrack::Store::Database.migrate(book.db)
-    expect(book.jobs.all).to eq []
+  it "gives a job's openings a page at a time, and the first of several jobs in one question" do
+    rows = Array.new(5) { hang }
+    other = openings.add(job_id: book.jobs.add(name: "Tern House").id, document: rows.first.document)
+    expect(openings.of(rows.first.job_id, most: 2, after: 2).map(&:letter)).to eq %w[C D]
+    expect(openings.counts([rows.first.job_id, other.job_id])).to eq(rows.first.job_id => 5, other.job_id => 1)
+    asked = queries { @first = openings.first_of([rows.first.job_id, other.job_id], 2) }
+    expect(asked.length).to eq 1
+    expect(@first.transform_values { |list| list.map(&:letter) }).to eq(rows.first.job_id => %w[A B], other.job_id => %w[A])
+  end
+
+  it "knows what openings are cut from without working any out" do
+    hang
+    bin = hang("set" => {"family" => "pocket", "kit" => "pocket-90", "thickness" => 35})
+    expect(openings.materials).to include("Twin lane 42 track", "Pocket 90 track")
+    openings.bin(bin.id)
+    expect(openings.materials).not_to include("Pocket 90 track")
   end
 
   it "names openings by the next free letter and refuses a job without a name" do

@@ -24,7 +24,7 @@ module Kinds
   def document_of(kind, random, noise: 1.0)
     given = random_document(random, noise:)
     set = ALL.fetch(kind)
-    kit = YellowTrack::Data::Shelf.kits.fetch(set["kit"])
+    kit = YellowTrack::Files::Shelf.kits.fetch(set["kit"])
     thin, thick = kit["thickness"].map(&:to_i)
     free = given["set"].slice("packing", "bumper", "fit").merge("gap" => random.rand(8..12), "thickness" => random.rand(thin..thick),
       "makeup" => [{"material" => "hollow core"}], "opens" => %w[left right].sample(random:), "hand" => %w[left right].sample(random:),
@@ -51,5 +51,5 @@ module Kinds
 
   def other(side) = (side == "left") ? "right" : "left"
 
-  def plan_of(document) = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(document))
+  def plan_of(document) = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document))
 end

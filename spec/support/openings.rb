@@ -24,7 +24,7 @@ module Openings
     changes.reduce(YellowTrack::Store::Document.new(start)) { |made, (key, value)| made.with(key, value) }.to_h
   end
 
-  def opening(**changes) = YellowTrack::Data::Shelf.opening(document(**changes))
+  def opening(**changes) = YellowTrack::Files::Shelf.opening(document(**changes))
 
   def plan(**changes) = YellowTrack::Plan.of(opening(**changes))
 

@@ -27,7 +27,8 @@ module Site
   # Hangs an opening in a job and gives its row.
   def hang(units: "mm", **changes)
     @job ||= book.jobs.add(name: "Osier Weir", units:)
-    book.openings.add(job_id: @job.id, document: YellowTrack::Store::Document.new(document(units:, **changes)))
+    given = YellowTrack::Store::Document.new(document(units:, **changes))
+    book.openings.add(job_id: @job.id, document: given, &YellowTrack::Desk::Listing.of(book))
   end
 
   def look(path) = get(path, {}, "HTTP_HOST" => HOST)
@@ -43,6 +44,18 @@ module Site
   # Types a value into a field of an opening.
   def type(row, key, value, seen: row.version, stage: "measure", **rest)
     send_form("/openings/#{row.id}/values", {"key" => key, "value" => value, "seen" => seen, "stage" => stage, **rest.transform_keys(&:to_s)}, htmx: true)
+  end
+
+  # What the block asks the database.
+  def queries
+    asked = []
+    watch = Object.new
+    %i[info debug warn error].each { |level| watch.define_singleton_method(level) { |sql| asked << sql if sql.include?("SELECT") } }
+    book.db.loggers << watch
+    yield
+    asked
+  ensure
+    book.db.loggers.delete(watch)
   end
 
   def saved(row, key) = book.openings.find(row.id).document[key]

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Web::Along do
+RSpec.describe YellowTrack::Web::Measure::Along do
   def along(key, list) = described_class.new(opening("survey.#{key}" => list).survey, "survey.#{key}")
 
   it "puts stations at their places along the drawn floor" do

@@ -7,14 +7,12 @@ RSpec.describe YellowTrack::Demo::Loader do
 
   def row(letter) = book.openings.of(1).find { |one| one.letter == letter }
 
-  def record(letter) = book.log.told([row(letter).id]).fetch(row(letter).id)
+  def steps(letter) = YellowTrack::Desk::Opening.new(book, row(letter)).progress
 
-  def steps(letter) = YellowTrack::Web::HangingSteps.new(YellowTrack::Web::Work.new(row(letter)), record(letter))
-
-  def adjusting(letter) = YellowTrack::Web::Adjusting.new(YellowTrack::Web::Work.new(row(letter)), record(letter), even: 1)
+  def adjusting(letter) = YellowTrack::Desk::Opening.new(book, row(letter)).turning
 
   it "has opening B hung and being adjusted: one panel tapers, after one move" do
-    expect(adjusting("B").hung.name).to eq "B"
+    expect(adjusting("B").reading.name).to eq "B"
     expect(adjusting("B").moves.first).to have_attributes(found: {"top" => 0, "middle" => 2.5r, "bottom" => 6})
     expect(adjusting("B").answer.taper).to eq(-6)
     expect(adjusting("B").settled?).to be false
@@ -40,7 +38,7 @@ RSpec.describe YellowTrack::Demo::Loader do
 
   %w[hang adjust log].each do |screen|
     it "shows #{screen} of every opening" do
-      book.openings.by_job.values.flatten.each do |one|
+      book.db[:openings].select_map(:id).map { |id| book.openings.find(id) }.each do |one|
         look("/openings/#{one.id}/#{screen}")
         expect(last_response.status).to eq(200), "#{one.letter} #{one.name}"
       end

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Web::Field do
+RSpec.describe YellowTrack::Desk::Field do
   def field(kind, **rest) = described_class.new(key: "set.some_thing.0", kind:, **rest)
 
   it "has an id that a page can hold" do
@@ -40,15 +40,16 @@ RSpec.describe YellowTrack::Web::Field do
   end
 
   it "knows every key that a screen has, and the places of lists, and no other" do
-    fields = YellowTrack::Web::Fields
-    expect(fields["survey.floor.12"]).to have_attributes(kind: :pair, label: "station 13")
-    expect(fields["survey.bays.0"].label).to eq "bay 1"
-    ["survey.floor.123", "survey.floor.x", "set.family", "name", "", nil].each { |key| expect(fields[key]).to be_nil, key.inspect }
+    fields = YellowTrack::Desk::Fields
+    expect(fields["survey.floor.i12"]).to have_attributes(kind: :pair, label: "station 13")
+    expect(fields["survey.bays.new"].label).to eq "bay"
+    expect(fields.told("survey.bays.0").label).to eq "bay 1"
+    ["survey.floor.1", "survey.floor.ix", "survey.bays.i", "survey.wall.new", "set.family", "name", "", nil].each { |key| expect(fields[key]).to be_nil, key.inspect }
   end
 
   it "has no field that the opening file would refuse" do
     known = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/opening.schema.json"))
-    YellowTrack::Web::Fields::KNOWN.each_key do |key|
+    YellowTrack::Desk::Fields::KNOWN.each_key do |key|
       found = key.split(".").reduce(known) { |rules, step| step.match?(/\A\d+\z/) ? rules["items"] : rules.dig("properties", step) }
       expect(found).not_to be_nil, key
     end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Web::KitForm do
-  YellowTrack::Data::Shelf.kits.each do |id, kit|
+RSpec.describe YellowTrack::Web::Kits::Form do
+  YellowTrack::Files::Shelf.kits.each do |id, kit|
     it "lays #{id} out as lines and puts it together again" do
       sheet = YellowTrack::Numbers.rounded(kit.to_h)
       form = described_class.new(sheet)

@@ -98,7 +98,7 @@ RSpec.describe "The log of an opening" do
   end
 
   {"a text" => ["notes.jpg", "just words", /"notes.jpg" is no JPEG, PNG or WebP/], "half a picture" => ["half.jpg", "\xFF\xD8\xFF\xE0\x00".b, /"half.jpg" cannot be read/],
-   "too much" => ["big.jpg", "\xFF\xD8\xFF".b + "x" * (13 * 1024 * 1024), /"big.jpg" has 13.0 MB. A picture takes 12 MB/]}.each do |what, (name, bytes, message)|
+   "too much" => ["big.jpg", "\xFF\xD8\xFF".b + "x" * (12.5 * 1024 * 1024), /"big.jpg" has 12.5 MB. A picture takes 12 MB/]}.each do |what, (name, bytes, message)|
     it "refuses #{what} and keeps the caption" do
       row = hang
       add(row, "pictures", picture: upload(name, bytes), caption: "The foot")

@@ -1,17 +1,17 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Web::NextStep do
+RSpec.describe YellowTrack::Desk::NextStep do
+  include Site
+
   def step(stage, **changes)
-    row = YellowTrack::Store::Openings::Opening.new(id: 7, stage: "measure", document: YellowTrack::Store::Document.new(document(**changes)))
-    never = -> { raise "not asked for at this stage" }
-    described_class.new(YellowTrack::Web::Work.new(row), stage, hanging: never, adjusting: never)
+    YellowTrack::Desk::Opening.new(book, hang(**changes)).next_step(stage)
   end
 
   def said(...) = step(...).sentence.tr("\u00A0", " ")
 
   it "asks for the next reading that is missing, and goes to its field" do
     expect(step("measure", "survey.heights.right" => nil)).to have_attributes(sentence: "Read the height at the right jamb.",
-      path: "/openings/7/measure#survey-heights-right")
+      stage: "measure", anchor: "survey.heights.right")
   end
 
   it "asks for a suspect reading again, and for a diagonal where the shape is open" do
@@ -26,7 +26,7 @@ RSpec.describe YellowTrack::Web::NextStep do
 
   it "says the cure of a stop before anything is cut" do
     expect(said("size", "set.gap" => 3)).to eq "Plan a floor gap of 5 mm, or level the floor."
-    expect(step("size", "set.gap" => 3).path).to eq "/openings/7/size#bypass-gap-least"
+    expect(step("size", "set.gap" => 3)).to have_attributes(stage: "size", anchor: "bypass.gap.least")
   end
 
   it "says why there is no set where there is none" do
@@ -34,8 +34,6 @@ RSpec.describe YellowTrack::Web::NextStep do
   end
 
   describe "of what hangs" do
-    include Site
-
     def next_of(row) = look("/openings/#{row.id}/adjust") && page.at_css(".next-sentence").text
 
     def hung(panel, top, middle, bottom) = {"hung.#{panel}" => {"gaps" => {"top" => top, "middle" => middle, "bottom" => bottom}}}
@@ -54,7 +52,7 @@ RSpec.describe YellowTrack::Web::NextStep do
 
     it "stands on the wall too, for an opening that has come to it" do
       row = hang(**hung("A", 6, 3, 0))
-      book.openings.come_to(row.id, "adjust")
+      book.openings.note(row.id, columns: {stage: "adjust"}, listing: YellowTrack::Desk::Listing.of(book))
       look("/")
       expect(page.at_css(".hung-next").text).to include("Left hanger: 1¾ turns anticlockwise")
     end

@@ -10,11 +10,11 @@ RSpec.describe "Kits of the fitter's own" do
   end
 
   it "copies every sheet that ships into one that its schema lets through" do
-    YellowTrack::Data::Shelf.kits.each_key do |id|
+    YellowTrack::Files::Shelf.kits.each_key do |id|
       copy(id)
       expect(last_response.status).to eq 303
-      own = YellowTrack::Data::Shelf.kit(book.own_kits.sheet("own-#{id}")).to_h
-      expect(own.except("id", "name")).to eq YellowTrack::Data::Shelf.kits.fetch(id).to_h.except("id", "name")
+      own = YellowTrack::Files::Shelf.kit(book.own_kits.sheet("own-#{id}")).to_h
+      expect(own.except("id", "name")).to eq YellowTrack::Files::Shelf.kits.fetch(id).to_h.except("id", "name")
     end
     look("/kits")
     expect(page.text).to include("Your own").and include("Twin lane 42 (own)")
@@ -41,7 +41,7 @@ RSpec.describe "Kits of the fitter's own" do
   end
 
   it "reads a sheet in from a file, and says what is wrong with one that is none" do
-    sheet = JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Data::Shelf.kits.fetch("bar-3").to_h).merge("id" => "loft-bar"))
+    sheet = JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("bar-3").to_h).merge("id" => "loft-bar"))
     {sheet => 303, "{" => 422, "[]" => 422}.each do |text, answer|
       upload = Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: "bar.json")
       send_form("/kits/file", {"file" => upload})

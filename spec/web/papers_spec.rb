@@ -5,7 +5,7 @@ RSpec.describe "Papers" do
 
   # Until the pack is made beside the request.
   def finished(path)
-    paperwork = YellowTrack::Web::Paperwork[path[/\h{16}\z/]]
+    paperwork = YellowTrack::Web::Papers::Paperwork[path[/\h{16}\z/]]
     Thread.pass while paperwork.going?
     look(path)
     raise page.at_css(".check-stop").text if page.at_css(".check-stop")

@@ -27,7 +27,7 @@ RSpec.describe "Preparing" do
     row = hang
     {"left" => "2238", "middle" => "2236", "right" => "2239"}.each { |place, text| type(book.openings.find(row.id), "survey.check.#{place}", text, stage: "prepare") }
     expect(page.at_css("#prepare").text.gsub(/[[:space:]]+/, " ")).to include("makes the panels 2 188 mm high; from the survey they were 2 191 mm")
-    made = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(book.openings.find(row.id).document.to_h))
+    made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(book.openings.find(row.id).document.to_h))
     expect(made.working["sizing.height"].value).to eq 2236
   end
 

@@ -7,7 +7,7 @@ RSpec.describe "Buy list and price" do
     row = hang
     send_form("/jobs/#{row.job_id}/price", {"price" => {"kit twin-42" => "120", "rate" => "45,50", "margin" => "0", "round" => "0", "waste" => "0", "travel" => "0"}})
     look("/jobs/#{row.job_id}/price")
-    made = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(row.document.to_h))
+    made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(row.document.to_h))
     hours = YellowTrack::Price.new([[made, YellowTrack::Parts.new(made, "A")]], bars: [], prices: {}).labour.values.sum
     expect(page.at_css(".pricing .figure").text).to include(format("%.2f", 120 + hours * 45.5r))
     expect(page.text).to include("No price yet for")

@@ -14,12 +14,12 @@ RSpec.describe "At the saw" do
   end
 
   it "says what is proved of a cutting, and how far it may be from the best" do
-    saw = Object.new.extend(YellowTrack::Web::Routes::Saw::Sawing)
-    known = Struct.new(:optimal?, :cost, :lower_bound)
-    expect(saw.proof_words(known.new(true, 52r, 52r))).to eq "Proved best."
-    expect(saw.proof_words(known.new(false, 52r, 52r))).to start_with "Proved cheapest"
-    expect(saw.proof_words(known.new(false, 52r, 50r))).to eq "Gap to the bound at most 4.0 %."
-    expect(saw.proof_words(known.new(false, 52r, 0r))).to eq "Gap to the bound at most all of it."
+    list = Object.new.extend(YellowTrack::Web::Cut::CuttingList)
+    known = Struct.new(:optimal?, :cost, :lower_bound, :gap)
+    expect(list.proof(known.new(true, 52r, 52r, 0r))).to eq "Proved best."
+    expect(list.proof(known.new(false, 52r, 52r, 0r))).to start_with "Proved cheapest"
+    expect(list.proof(known.new(false, 52r, 50r, 1/25r))).to eq "Gap to the bound at most 4.0 %."
+    expect(list.proof(known.new(false, 52r, 0r, nil))).to eq "Gap to the bound at most all of it."
   end
 
   it "writes down a cut with its length, keeps the offcut and offers it first next time" do
@@ -43,7 +43,7 @@ RSpec.describe "At the saw" do
     values = page.at_css(".bar-form").css("input[name^=as_cut]").to_h { |input| [input["name"][/\[(.+)\]/, 1], input["value"]] }
     cut(rows.first, values)
     expect(last_response["location"]).to include("/openings/#{rows.first.id}/cut?cut=1")
-    expect(book.saw.cut(rows.first.id).keys).to match_array values.keys
+    expect(book.saw.cuts([rows.first.id])[rows.first.id].keys).to match_array values.keys
   end
 
   it "says when a cut is out by more than the tolerance, and when the plan has changed since" do
@@ -63,7 +63,7 @@ RSpec.describe "At the saw" do
     expect(page.text).to include("A-T1: \"18o5\" is not a length")
     cut(row, {"A-T9" => "1805"})
     expect(page.text).to include("A-T9 is no piece of this job any more")
-    expect(book.saw.cut(row.id)).to be_empty
+    expect(book.saw.cuts([row.id])[row.id]).to be_empty
   end
 
   it "cuts by the fitter's own prices, and refuses one that is none" do
@@ -78,7 +78,7 @@ RSpec.describe "At the saw" do
     look("/rack")
     expect(page.text).to include("18.50")
     send_form("/rack/stock", {"material" => "Twin lane 42 track", "length" => "2400 mm"})
-    expect(book.saw.bars("Twin lane 42 track")).to be_empty
+    expect(book.saw.bars).to be_empty
   end
 
   it "gives the whole job's cut list, on screen and as CSV, the same numbers as the plan" do
@@ -86,7 +86,7 @@ RSpec.describe "At the saw" do
     look("/jobs/#{rows.first.job_id}/cut.csv")
     lines = CSV.parse(last_response.body, headers: true)
     rows.each do |row|
-      made = YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(row.document.to_h)).to_h
+      made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(row.document.to_h)).to_h
       expect(lines.find { |line| line["code"] == "#{row.letter}-T1" }["length_mm"].to_f).to eq made["track"]["length"]
       expect(lines.find { |line| line["code"] == "#{row.letter}-DA" }["length_mm"]).to eq "#{made["panels"][0]["width"]} x #{made["panels"][0]["height"]}"
     end
@@ -97,7 +97,7 @@ RSpec.describe "At the saw" do
   it "prints a drilling sheet for each panel" do
     row = hang
     look("/openings/#{row.id}/drilling")
-    expect(page.css(".drilling h1").map(&:text)).to eq ["A-DA · drilling", "A-DB · drilling"]
+    expect(page.css(".drilling h1").map(&:text)).to eq ["A-DA · drilling, from the room", "A-DB · drilling, from the room"]
     expect(page.css("td.number").map(&:text)).to include("62.0")
   end
 end

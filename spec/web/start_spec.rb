@@ -37,21 +37,21 @@ RSpec.describe "Starting" do
 
   it "has a demo in which only the slip at Tern House stops" do
     files = Dir["#{YellowTrack::ROOT}/demo/*/*.json"].sort
-    stopped = files.select { |file| YellowTrack::Plan.of(YellowTrack::Data::Shelf.opening(JSON.parse(File.read(file)))).worst == :stop }
+    stopped = files.select { |file| YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(JSON.parse(File.read(file)))).worst == :stop }
     expect(stopped.map { |file| File.basename(file) }).to eq ["a-box-room.json"]
   end
 
   it "keeps each answer once: the same document is worked out the same" do
     given = document
-    expect(YellowTrack::Web::Worked.of(given)).to equal YellowTrack::Web::Worked.of(JSON.parse(JSON.generate(given)))
-    expect(YellowTrack::Web::Worked.of(document("set.lap" => 35))).not_to equal YellowTrack::Web::Worked.of(given)
+    expect(YellowTrack::Desk::Reckoned.of(given)).to equal YellowTrack::Desk::Reckoned.of(JSON.parse(JSON.generate(given)))
+    expect(YellowTrack::Desk::Reckoned.of(document("set.lap" => 35))).not_to equal YellowTrack::Desk::Reckoned.of(given)
   end
 
   it "says the cautions that apply, and no others" do
-    says = ->(**changes) { YellowTrack::Data::Cautions.for(plan(**changes).set).join(" ") }
+    says = ->(**changes) { YellowTrack::Files::Cautions.for(plan(**changes).set).join(" ") }
     expect(says.call("set.makeup" => [{"material" => "glass", "thickness" => 4}])).to include("Glass and mirror")
     expect(says.call("set.makeup" => [{"material" => "fibreboard"}])).to include("Fibreboard")
     expect(says.call("set.weighed" => 10)).not_to match(/Glass|Fibreboard|Lifting/)
-    expect(YellowTrack::Data::Cautions.always).to include("licensed")
+    expect(YellowTrack::Files::Cautions.always).to include("licensed")
   end
 end

@@ -88,12 +88,12 @@ RSpec.describe "Ways about" do
   it "lists the kits, shows each sheet as what it is, and gives it as JSON that its schema lets through" do
     look("/kits")
     expect(page.css(".found li").length).to eq 9
-    YellowTrack::Data::Shelf.kits.each_key do |id|
+    YellowTrack::Files::Shelf.kits.each_key do |id|
       look("/kits/#{id}")
       expect(last_response).to be_ok, id
       expect(page.css("svg .face")).not_to be_empty
       look("/kits/#{id}.json")
-      expect(YellowTrack::Data::Shelf.kit(JSON.parse(last_response.body)).to_h).to eq YellowTrack::Data::Shelf.kits.fetch(id).to_h
+      expect(YellowTrack::Files::Shelf.kit(JSON.parse(last_response.body)).to_h).to eq YellowTrack::Files::Shelf.kits.fetch(id).to_h
     end
     look("/kits/none")
     expect(last_response.status).to eq 404
@@ -101,7 +101,7 @@ RSpec.describe "Ways about" do
 
   it "asks what the set in mind needs, and nothing else" do
     {"fold-34" => "survey-front", "pocket-90" => "survey-wall-services", "bar-1" => "survey-wall-studs"}.each do |kit, id|
-      row = hang("set" => {"family" => YellowTrack::Data::Shelf.kits.fetch(kit).family, "kit" => kit, "thickness" => 35})
+      row = hang("set" => {"family" => YellowTrack::Files::Shelf.kits.fetch(kit).family, "kit" => kit, "thickness" => 35})
       look("/openings/#{row.id}/measure")
       expect(page.at_css("##{id}")).not_to be_nil
     end

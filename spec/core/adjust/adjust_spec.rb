@@ -5,7 +5,7 @@ RSpec.describe YellowTrack::Adjust do
 
   worked.values.flatten.each do |one|
     it "agrees with #{one["name"]}" do
-      made = YellowTrack::Data::MoveFile.move(one["in"]).to_h
+      made = YellowTrack::Files::MoveFile.move(one["in"]).to_h
       answer = one["answer"]
       expect(made["codes"].sort).to eq answer["codes"].sort
       expect(Cases.departures(answer.except("codes"), made)).to eq []
@@ -14,7 +14,7 @@ RSpec.describe YellowTrack::Adjust do
 
   describe YellowTrack::Adjust::Slider do
     let(:random) { Random.new(RSpec.configuration.seed) }
-    let(:kits) { %w[twin-42 bar-1 tri-38 pocket-90].map { |id| YellowTrack::Data::Shelf.kits.fetch(id) } }
+    let(:kits) { %w[twin-42 bar-1 tri-38 pocket-90].map { |id| YellowTrack::Files::Shelf.kits.fetch(id) } }
 
     def gaps_of(taper, bow = 0) = {"top" => [taper, 0].max, "middle" => taper.abs/2r + bow, "bottom" => [-taper, 0].max}
 

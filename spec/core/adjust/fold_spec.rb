@@ -2,9 +2,10 @@
 
 RSpec.describe YellowTrack::Adjust::Fold do
   let(:random) { Random.new(RSpec.configuration.seed) }
-  let(:kit) { YellowTrack::Data::Shelf.kits.fetch("fold-34") }
+  let(:kit) { YellowTrack::Files::Shelf.kits.fetch("fold-34") }
+  let(:endless) { YellowTrack::Kit.new(kit.to_h.except("slide")) }
 
-  def fold(gt, gb, hp, hl, **rest)
+  def fold(gt, gb, hp, hl, kit: endless, **rest)
     YellowTrack::Adjust::Fold.new(kit:, width: 404r, height: 2120r, gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, side_gap: 5.5r, top_gap: 5r, hinge: 2r, **rest)
   end
 
@@ -17,6 +18,21 @@ RSpec.describe YellowTrack::Adjust::Fold do
         expect(then_.values_at("hp", "hl").min).to eq 5
         expect(then_.values_at("gt", "gb").min).to eq 5.5
       end
+    end
+  end
+
+  it "stops a slide at its end, says by how much it falls short, and expects what that comes to" do
+    200.times do
+      readings = Array.new(4) { random.rand(0..40)/2r }
+      at = {"top" => random.rand(-20..20)/2r, "bottom" => random.rand(-20..20)/2r}
+      free, held = [endless, kit].map { |one| fold(*readings, kit: one, at:, school: %w[top side].map { |name| "even #{name}" }.sample(random:)) }
+      expect([[at["top"], held.top_slide], [at["bottom"], held.bottom_slide]].map { |from, by| from + by }).to all be_between(-12, 12)
+      next unless free.school == held.school
+
+      expect(held.short).to eq("top" => (free.top_slide - held.top_slide).abs, "bottom" => (free.bottom_slide - held.bottom_slide).abs)
+      expect(held.codes.include?("adjust.slide")).to eq held.short.values.any?(&:positive?)
+      expect(held.expected).to eq held.gaps_after(held.top_slide, held.bottom_slide, held.jack)
+      expect(held.expected.values_at("hp", "hl").min).to eq 5
     end
   end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Adjust::Learnt do
-  let(:kit) { YellowTrack::Data::Shelf.kits.fetch("twin-42") }
+  let(:kit) { YellowTrack::Files::Shelf.kits.fetch("twin-42") }
 
   # A move of some turns at a panel where a turn really raises so much.
   def made(turns, real, taper: -10r) = described_class::Made.new(turns:, taper:, found: taper + turns * real * 2000 / 800, spacing: 800r, height: 2000r)

@@ -2,7 +2,7 @@
 
 RSpec.describe YellowTrack::Adjust::Slider do
   let(:random) { Random.new(RSpec.configuration.seed) }
-  let(:kits) { %w[twin-42 bar-1 pocket-90].map { |id| YellowTrack::Data::Shelf.kits.fetch(id) } }
+  let(:kits) { %w[twin-42 bar-1 pocket-90].map { |id| YellowTrack::Files::Shelf.kits.fetch(id) } }
 
   def tight_panel
     kit = kits.sample(random:)
@@ -39,7 +39,7 @@ RSpec.describe YellowTrack::Adjust::Slider do
   end
 
   it "says by how much each limit is broken by one hanger alone" do
-    kit = YellowTrack::Data::Shelf.kits.fetch("twin-42")
+    kit = YellowTrack::Files::Shelf.kits.fetch("twin-42")
     made = described_class.new(kit:, jamb: "right", gaps: {"top" => 0r, "middle" => 6r, "bottom" => 12r}, width: 900r, height: 2200r, at: {"left" => 0r, "right" => 5r}, floor: {"left" => 6r, "right" => 9r})
     expect(made.move).to be_nil
     rise = 12r * (900 - 2 * 62) / 2200

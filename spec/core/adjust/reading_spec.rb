@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Adjust::Hung do
-  let(:printer) { YellowTrack::Length::Printer.new(:mm, 1r / 10) }
+RSpec.describe YellowTrack::Adjust::Reading do
+  let(:printer) { YellowTrack::Length::Printer.derived(:mm) }
 
-  def hung(changes = {}) = YellowTrack::Adjust::Hung.all(plan(**changes))
+  def hung(changes = {}) = plan(**changes).set.readings
 
   def jambs(changes = {}) = hung(changes).to_h { |one| [one.name, one.jamb] }
 
@@ -64,11 +64,12 @@ RSpec.describe YellowTrack::Adjust::Hung do
 
       answer = one.answer
       turned = %w[left right].to_h { |side| [side, answer.done(side)] }
-      work = YellowTrack::Adjust::Sums.new(one, answer, YellowTrack::Data::Shelf.kits["twin-42"], turned:).work
+      work = answer.work
+      left_over = answer.left_over(YellowTrack::Working.new, turned["right"] - turned["left"])
       expect(work.entries.map(&:again)).to eq work.entries.map(&:value)
       expect(work["adjust.taper"].value).to eq answer.taper
       expect(work["adjust.rise"].value).to eq answer.move.turn
-      expect(work["adjust.left_over"].value).to be_within(1e-9).of(answer.expected["top"] - answer.expected["bottom"])
+      expect(left_over).to be_within(1e-9).of(answer.expected["top"] - answer.expected["bottom"])
     end
   end
 
@@ -76,7 +77,8 @@ RSpec.describe YellowTrack::Adjust::Hung do
     %w[top side].each do |school|
       one = hung("set" => fold(even: school), "hung.A" => {"gaps" => {"top" => 7, "bottom" => 4, "pivot" => 5, "lead" => 8}}).first
       answer = one.answer
-      work = YellowTrack::Adjust::Sums.new(one, answer, YellowTrack::Data::Shelf.kits["fold-34"], turned: {}).work
+      work = answer.work
+      expect(work.entries.map(&:again)).to eq work.entries.map(&:value)
       expect(work["adjust.slide.top"].value).to eq answer.top_slide
       expect(work["adjust.slide.bottom"].value).to eq answer.bottom_slide
       expect(work["adjust.jack"].value).to eq answer.jack
@@ -85,11 +87,11 @@ RSpec.describe YellowTrack::Adjust::Hung do
   end
 
   describe YellowTrack::Adjust::Checks do
-    let(:learnt) { YellowTrack::Adjust::Learnt.new(YellowTrack::Data::Shelf.kits["twin-42"], []) }
+    let(:learnt) { YellowTrack::Adjust::Learnt.new(YellowTrack::Files::Shelf.kits["twin-42"], []) }
 
     def checks(**hung)
-      one = YellowTrack::Adjust::Hung.all(plan("hung.B" => hung.transform_keys(&:to_s))).last
-      YellowTrack::Adjust::Checks.new(one, one.answer, learnt, printer).found
+      one = plan("hung.B" => hung.transform_keys(&:to_s)).set.readings.last
+      YellowTrack::Adjust::Checks.of(one, one.answer, learnt, printer).found
     end
 
     def gaps(top, middle, bottom) = {"top" => top, "middle" => middle, "bottom" => bottom}
@@ -106,8 +108,8 @@ RSpec.describe YellowTrack::Adjust::Hung do
     end
 
     it "tells what is near the head from what is near the floor" do
-      fold = YellowTrack::Adjust::Hung.all(plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 30, "lead" => 30}})).first
-      said = YellowTrack::Adjust::Checks.new(fold, fold.answer, learnt, printer).found
+      fold = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 30, "lead" => 30}}).set.readings.first
+      said = YellowTrack::Adjust::Checks.of(fold, fold.answer, learnt, printer).found
       expect(said.map(&:code)).to contain_exactly("adjust.head", "adjust.range")
       expect(said.map(&:says).join).to include("The jack has no way left").and include("meets what is above it")
     end

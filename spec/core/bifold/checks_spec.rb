@@ -46,7 +46,7 @@ RSpec.describe YellowTrack::Bifold::Checks do
 
   it "watches 85 % of the weight, and wood too thin beside a pivot hole stops" do
     expect(codes(plan(**sound, "set.weighed" => 22))).to include("bifold.weight" => :watch)
-    thin = YellowTrack::Numbers.rounded(YellowTrack::Data::Shelf.kits.fetch("fold-34").to_h).merge("hole" => {"diameter" => 26, "depth" => 20})
+    thin = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("fold-34").to_h).merge("hole" => {"diameter" => 26, "depth" => 20})
     expect(codes(plan(**sound, "set.kit" => thin))).to include("bifold.thickness" => :stop)
   end
 

@@ -22,7 +22,7 @@ RSpec.describe YellowTrack::Bypass::Checks do
   }
 
   # A kit sheet of the fitter's own with one value changed.
-  def tight_meet = JSON.parse(JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Data::Shelf.kits.fetch("twin-42").to_h.merge("meet_gap" => 1))))
+  def tight_meet = JSON.parse(JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("twin-42").to_h.merge("meet_gap" => 1))))
 
   it_behaves_like "a table of checks", raised
 
@@ -45,7 +45,7 @@ RSpec.describe YellowTrack::Bypass::Checks do
 
   # Floor kits whose channel holds too little or too much of a panel.
   def rail_with(design)
-    sheet = YellowTrack::Numbers.rounded(YellowTrack::Data::Shelf.kits.fetch("roll-36").to_h)
+    sheet = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("roll-36").to_h)
     sheet.merge("rail" => sheet["rail"].merge("engagement" => {"least" => 8, "design" => design}))
   end
 

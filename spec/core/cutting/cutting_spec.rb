@@ -140,7 +140,7 @@ RSpec.describe YellowTrack::Cutting do
   Dir["#{Cases::FOLDER}/cut/*.cut.json"].sort.each do |file|
     it "agrees with #{File.basename(file, ".cut.json")}" do
       worked = JSON.parse(File.read(file.sub(".cut.", ".cutting.")))
-      made = YellowTrack::Data::CutFile.cutting(JSON.parse(File.read(file))).to_h
+      made = YellowTrack::Files::CutFile.cutting(JSON.parse(File.read(file))).to_h
       expect(made).to include(worked.slice("optimal", "cost"))
       expect(made["uncut"].sort).to eq worked["uncut"].sort
       expect(made["checks"].map { |check| check["code"] }.sort).to eq(worked["checks"].map { |check| check["code"] }.sort)

@@ -91,18 +91,18 @@ RSpec.describe YellowTrack::Prepare do
     let(:frame) { {width: 600r, height: 2000r, stile: 90r, rails: [90r, 120r, 150r], groove: 10r} }
 
     it "cuts stiles with horns, rails between them, infills into the grooves" do
-      panel = described_class.new(**frame)
+      panel = described_class.new(YellowTrack::Working.new, **frame)
       expect(panel).to have_attributes(stiles: 2020, rail_length: 420)
       expect(panel.infills).to eq([described_class::Infill.new(width: 438, height: 838)] * 2)
     end
 
     it "adds made tenons, and leaves solid wood room to move across the grain" do
-      expect(described_class.new(**frame, tenon: 30r).rail_length).to eq 480
-      expect(described_class.new(**frame, solid: true).infills.first).to have_attributes(width: 434, height: 838)
+      expect(described_class.new(YellowTrack::Working.new, **frame, tenon: 30r).rail_length).to eq 480
+      expect(described_class.new(YellowTrack::Working.new, **frame, solid: true).infills.first).to have_attributes(width: 434, height: 838)
     end
 
     it "refuses a frame that leaves nothing to fill" do
-      expect { described_class.new(**frame, stile: 300r) }.to raise_error(YellowTrack::Fault, /leave nothing to fill/)
+      expect { described_class.new(YellowTrack::Working.new, **frame, stile: 300r) }.to raise_error(YellowTrack::Fault, /leave nothing to fill/)
     end
   end
 end

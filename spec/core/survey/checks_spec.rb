@@ -7,6 +7,7 @@ RSpec.describe YellowTrack::Survey::Checks do
     "survey.suspect" => [{"survey.diagonals.rising" => 2910}, :stop],
     "survey.open" => [{"survey.diagonals" => nil, "survey.leans" => nil}, :watch],
     "survey.unchecked" => [{"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals.falling" => nil}, :note],
+    "survey.lone" => [{"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals.falling" => nil, "survey.diagonals.rising" => 2882, "set.fit" => "plumb"}, :watch],
     "survey.taper" => [{"survey.widths.bottom" => 1813}, :watch],
     "survey.bow" => [{"survey.widths.middle" => 1812}, :watch],
     "survey.sag" => [{"survey.heights.middle" => 2237}, :watch],
@@ -28,6 +29,15 @@ RSpec.describe YellowTrack::Survey::Checks do
     leaning = {"survey.leans" => {"left" => 40, "right" => -2}, "survey.diagonals" => nil}
     expect(codes(plan(**leaning))).to include("survey.taper" => :stop)
     expect(codes(plan(**leaning, "set.fit" => "plumb"))["survey.taper"]).not_to eq :stop
+  end
+
+  it "stops a set that one diagonal alone would size: a slip is likelier than such a jamb" do
+    slip = {"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals" => {"rising" => 2980},
+            "set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35}}
+    made = plan(**slip)
+    expect(codes(made)).to include("survey.lone" => :stop)
+    expect(made.sizing.width).to eq made.figures.tightest_width
+    expect(codes(plan(**slip, "survey.diagonals" => {"rising" => 2980, "falling" => 2788}))).not_to include("survey.lone")
   end
 
   it "names both jambs, the slip's size, and what to do" do

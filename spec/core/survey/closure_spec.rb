@@ -50,9 +50,9 @@ RSpec.describe YellowTrack::Survey::Closure do
     found, alarms = 0, 0
     200.times do
       document = random_document(random, noise: 1.0)
-      alarms += 1 if described_class.new(YellowTrack::Data::Shelf.opening(document).survey).suspects.any?
+      alarms += 1 if described_class.new(YellowTrack::Files::Shelf.opening(document).survey).suspects.any?
       document["survey"]["diagonals"]["rising"] += 20
-      found += 1 if described_class.new(YellowTrack::Data::Shelf.opening(document).survey).suspects.include?("diagonals.rising")
+      found += 1 if described_class.new(YellowTrack::Files::Shelf.opening(document).survey).suspects.include?("diagonals.rising")
     end
     expect(found).to be > 195
     expect(alarms).to be < 10
