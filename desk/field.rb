@@ -76,10 +76,15 @@ module YellowTrack
         end
       end
 
-      # Whether two values are the same, lengths by what they come to.
+      # Whether two values are the same: lengths by what they come to, a mark that
+      # was never set by one that is off.
       #
       # @param own [Symbol] the job's unit
-      def same?(one, other, own:) = one == other || (Field::LENGTHS.include?(kind) && measured(one, own) == measured(other, own))
+      def same?(one, other, own:)
+        return !one == !other if kind == :flag
+
+        one == other || (Field::LENGTHS.include?(kind) && measured(one, own) == measured(other, own))
+      end
 
       private
 

@@ -63,12 +63,19 @@ module YellowTrack
         @book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:, listing: method(:listed)) do |now|
           next if field.same?(now.document[field.key], value, own: @own)
 
-          document = now.document.with(field.key, value)
+          document = changed(now.document, field.key, value)
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
           Store::Openings::Act.new(document:, columns:, entries: [{kind: kind_of(key), key:, before: now.document[key], after: value}])
         end
+      end
+
+      # @raise [Unread] for a layer with none under it
+      def changed(document, key, value)
+        document.with(key, value)
+      rescue KeyError
+        raise Unread, "Nothing stands before it. Fill in the one before it first."
       end
 
       # The columns of the opening as written; it lies on the desk from now on.

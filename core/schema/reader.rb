@@ -18,6 +18,8 @@ module YellowTrack
       # @param path [Array<String, Integer>] where it stands
       # @return [Object, nil] the part, typed; nil where it is at fault
       def value(value, rules, path)
+        return fault(path, Sentence.new(value, rules).whole) if path.empty? && !value.is_a?(Hash)
+
         rules = resolved(rules, value)
         wrong = Sentence.new(value, rules).wrong
         return fault(path, wrong) if wrong

@@ -22,6 +22,9 @@ module YellowTrack
       # @return [String, nil] the first thing wrong with it
       def wrong = kind || choice || range || extent
 
+      # What is wrong with a whole document that is none.
+      def whole = "#{shown} is none. A JSON object is wanted, as in {\"format\": …}."
+
       private
 
       def kind

@@ -9,6 +9,47 @@ RSpec.describe "Starting" do
     expect { YellowTrack::Web::Start.new(["--reset"]) }.to raise_error(SystemExit).and output(/--wrong|--reset/).to_stderr
   end
 
+  describe "the secret that sessions are signed with" do
+    around { |example| Dir.mktmpdir { |folder| (@database = "#{folder}/book.sqlite3") && example.run } }
+
+    def secret = YellowTrack::Web::Server.secret(@database)
+
+    it "outlives a restart" do
+      expect(secret).to match(/\A\h{128}\z/).and eq(secret)
+      expect(File.stat("#{@database}.secret").mode & 0o077).to eq 0
+    end
+
+    it "is made anew where its file is empty or cut short" do
+      ["", "abc", "\n"].each do |kept|
+        File.write("#{@database}.secret", kept)
+        expect(secret).to match(/\A\h{128}\z/)
+      end
+    end
+
+    it "is one for servers that start together" do
+      expect(Array.new(8) { Thread.new { secret } }.map(&:value).uniq.length).to eq 1
+    end
+  end
+
+  it "shows no browser a trace of what went wrong below the application" do
+    Dir.mktmpdir do |folder|
+      port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+      log = "#{folder}/log"
+      pid = spawn({"YELLOW_TRACK_DB" => "#{folder}/book.sqlite3", "PORT" => port.to_s}, "#{YellowTrack::ROOT}/bin/serve", out: log, err: log, pgroup: true)
+      100.times { File.read(log).include?("http") ? break : sleep(0.1) }
+      ["GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: x\r\n\r\n", "GET /%FF HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n", "NONSENSE\r\n\r\n",
+        "GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: yellow-track=%FF%00\r\n\r\n",
+        "POST /jobs HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 99999999999\r\n\r\nx"].each do |request|
+        answer = TCPSocket.open("127.0.0.1", port) { |socket| socket.write(request) && socket.close_write && socket.readpartial(20_000) }
+        expect(answer).not_to match(/\.rb|backtrace|#{Regexp.escape(YellowTrack::ROOT)}/o), request[0, 40]
+        expect(answer).not_to start_with("HTTP/1.1 500"), request[0, 40]
+      end
+    ensure
+      Process.kill(:TERM, -Process.getpgid(pid))
+      Process.wait(pid)
+    end
+  end
+
   it "takes the next free port where its own is in use" do
     held = TCPServer.new("127.0.0.1", 0)
     server = YellowTrack::Web::Server.new(database: "unused", port: held.addr[1])

@@ -28,7 +28,10 @@ module YellowTrack
 
         def_delegators :turning, :reading, :answer, :controls, :all, :settled?, :to_turn?, :meet, :moves, :open_move, :learnt
 
-        def renewed = ["adjust/drawing", "adjust/tally"]
+        def renewed = plan ? ["adjust/drawing", "adjust/tally"] : []
+
+        # Where a reading was emptied elsewhere meanwhile, nothing hangs any more.
+        def another_page? = super || plan.nil?
 
         def sum_printer = opening.fine_printer
 
@@ -64,9 +67,11 @@ module YellowTrack
         # Whether something typed beside the drawing wants to be looked at.
         def beside_drafts? = beside_keys.any? { |key| drafts.key?(key) }
 
-        def place_of(key) = key.start_with?("hung.#{reading.name}.gaps.") ? bench.places[key.split(".").last] : nil
+        def place_of(key) = (plan && key.start_with?("hung.#{reading.name}.gaps.")) ? bench.places[key.split(".").last] : nil
 
         def placeholder_of(key)
+          return unless plan
+
           case key.delete_prefix("hung.#{reading.name}.").split(".")
           in ["jamb"] then "#{reading.jamb}, as it closes"
           in ["at", _] then "mid"

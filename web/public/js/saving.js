@@ -9,6 +9,7 @@ const asTyped = (form) => [...form.querySelectorAll("[name^=value]")].map((one) 
 
 let away = null // since when nothing answers
 let under = 0 // saves on their way
+let given = false // up: the page is left all the same
 
 export function saveWhatIsTyped() {
   fields().forEach((form) => { form.dataset.sent = asTyped(form) })
@@ -21,8 +22,9 @@ export function saveWhatIsTyped() {
   document.addEventListener("htmx:responseError", (event) => refused(event.detail))
   document.addEventListener("htmx:afterOnLoad", (event) => { if (isSave(event) && event.detail.successful) arrived(event.detail.elt) })
   window.addEventListener("online", tryAgain)
-  window.addEventListener("beforeunload", (event) => { if (waiting()) event.preventDefault() })
-  document.addEventListener("click", leaveWhenSaved)
+  window.addEventListener("beforeunload", (event) => { if (waiting() && !given) event.preventDefault() })
+  document.addEventListener("click", (event) => { if (!event.defaultPrevented) followed(event, event.target.closest?.("a[href]")) })
+  followTheWayThatWasPressed()
 }
 
 const isSave = (event) => event.detail.elt.matches?.("form.field")
@@ -82,14 +84,33 @@ function tell(why) {
 }
 
 // A way off the page waits until what is on its way has arrived.
-function leaveWhenSaved(event) {
-  const way = event.target.closest?.("a[href]")
-  if (!way || event.defaultPrevented || event.ctrlKey || event.metaKey || event.shiftKey || way.target || !waiting()) return
+function followed(event, way) {
+  if (!way || event.ctrlKey || event.metaKey || event.shiftKey || way.target || !waiting()) return
   if (way.pathname === location.pathname && way.hash && way.search === location.search) return
   event.preventDefault()
+  leaveWhenSaved(way.href)
+}
+
+function leaveWhenSaved(address) {
   typing().forEach((form) => window.htmx.trigger(form, "submit"))
-  const leave = () => (under > 0 ? setTimeout(leave, 30) : location.assign(way.href))
+  const leave = () => {
+    if (under > 0) return setTimeout(leave, 30)
+    given = unsent().length === 0 || window.confirm(`${document.getElementById("away").textContent}\n\nLeave the page without it?`)
+    if (given) location.assign(address)
+  }
   leave()
+}
+
+// Leaving a field saves it, and what it saves renews the rail: a way that was
+// pressed there may be another one by the time it is let go.
+function followTheWayThatWasPressed() {
+  let pressed = null
+  document.addEventListener("pointerdown", (event) => { pressed = event.target.closest?.("a[href]") })
+  document.addEventListener("pointerup", (event) => {
+    const now = document.elementFromPoint(event.clientX, event.clientY)?.closest("a[href]")
+    if (pressed && !pressed.isConnected && now?.href === pressed.href) leaveWhenSaved(now.href)
+    pressed = null
+  })
 }
 
 // A working that stands open stays open when its row is renewed.

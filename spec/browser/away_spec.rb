@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require "puma"
+require "puma/server"
+require "socket"
+require_relative "browser_helper"
+
+# The application goes away while a fitter types, and comes back.
+RSpec.describe "A server that goes away" do
+  include_context "with the demo in the browser"
+
+  def free_port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+
+  def serve(port)
+    @server = Puma::Server.new(Browser.app, nil, min_threads: 1, max_threads: 4)
+    @server.add_tcp_listener("127.0.0.1", port)
+    @server.run
+  end
+
+  def visit(path) = session.visit("http://127.0.0.1:#{@port}#{path}")
+
+  def row = opening("B", "Osier Weir")
+
+  before { serve(@port = free_port) }
+
+  after { @server.stop(true) }
+
+  it "keeps a reading marked until it is saved, sends it again by itself, and loses nothing typed meanwhile" do
+    visit("/openings/#{row.id}/measure")
+    @server.stop(true)
+    type("survey-widths-top", "1805")
+    expect(session).to have_css("#away", text: /Not saved: width, head\. The application has not answered since \d\d:\d\d\./)
+    expect(session).to have_css("#field-survey-widths-top.unsent")
+    type("survey-widths-middle", "1806")
+    expect(session).to have_css("#away", text: "width, head, width, middle")
+    expect(row.document["survey.widths.top"]).to eq "1808"
+    serve(@port)
+    expect(session).to have_no_css("#away", wait: 15)
+    expect(session).to have_no_css(".unsent")
+    expect(row.document["survey.widths"].slice("top", "middle")).to eq("top" => "1805", "middle" => "1806")
+  end
+
+  # Whether the page would ask before it is left.
+  def asks?
+    session.evaluate_script("(() => { const left = new Event('beforeunload', { cancelable: true }); window.dispatchEvent(left); return left.defaultPrevented })()")
+  end
+
+  it "asks before the page is left with something unsaved, and stays if told to" do
+    visit("/openings/#{row.id}/measure")
+    expect(asks?).to be false
+    @server.stop(true)
+    type("survey-depth", "130")
+    expect(session).to have_css("#away", text: "Not saved: depth")
+    expect(asks?).to be true
+    session.dismiss_confirm(/Not saved: depth.*Leave the page without it/m) { session.click_link("Choose") }
+    expect(session.find_field("survey-depth").value).to eq "130"
+    serve(@port)
+    expect(session).to have_no_css("#away", wait: 15)
+    expect(asks?).to be false
+    expect(row.document["survey.depth"]).to eq "130"
+  end
+
+  it "goes on marking a field whose page was open too long to save from" do
+    visit("/openings/#{row.id}/measure")
+    session.driver.browser.manage.delete_all_cookies
+    type("survey-depth", "130")
+    expect(session).to have_css("#away", text: "This page was open too long to save from")
+    expect(session).to have_css("#field-survey-depth.unsent")
+    expect(row.document["survey.depth"]).not_to eq "130"
+  end
+
+  it "follows a way off the page once what was typed has arrived" do
+    visit("/openings/#{row.id}/measure")
+    session.find_field("survey-depth").send_keys([:control, "a"], "131")
+    way = session.find(".rail a", text: "Choose").native
+    session.driver.browser.action.move_to(way).click_and_hold.pause(device: session.driver.browser.action.pointer_inputs.first, duration: 0.5).release.perform
+    expect(session).to have_css("h1", text: "Choose", visible: :all)
+    expect(row.document["survey.depth"]).to eq "131"
+  end
+end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+# Lists of openings and of jobs: paged, and never worked out.
+RSpec.describe "Lists" do
+  include Site
+
+  def many(count)
+    row = hang
+    (count - 1).times { book.openings.add(job_id: row.job_id, document: row.document, &YellowTrack::Desk::Listing.of(book)) }
+    row
+  end
+
+  def asked(path) = queries { look(path) && expect(last_response).to(be_ok, path) }.length
+
+  ["/", "/jobs/1", "/search?q=bunk", "/rack", "/jobs/1/cut", "/jobs/1/price", "/jobs/1/cut.csv"].each do |path|
+    it "ask the database as often for sixty openings as for three: #{path}" do
+      many(3)
+      asked(path)
+      few = asked(path)
+      57.times { hang }
+      book.saw.keep("Twin lane 42 track", 592r)
+      asked(path)
+      expect(asked(path)).to eq few
+      expect(few).to be <= 12
+    end
+  end
+
+  ["/", "/jobs/1", "/search?q=bunk", "/rack"].each do |path|
+    it "work out no plan: #{path}" do
+      many(4)
+      book.db[:openings].update(document: Sequel.function(:json_set, :document, "$.survey.widths.top", 1801.25))
+      expect(YellowTrack::Plan).not_to receive(:of)
+      look(path)
+      expect(last_response).to be_ok
+    end
+  end
+
+  it "give a job's openings a page at a time, all of them reached" do
+    row = many(90)
+    seen = []
+    path = "/jobs/#{row.job_id}"
+    while path
+      look(path)
+      seen += page.css(".hung li > a").map { |link| link["href"] }
+      path = page.at_css(".paging a[rel=next]")&.[]("href")
+    end
+    expect(seen.uniq.length).to eq 90
+    look("/")
+    expect(page.at_css(".hung-empty").text).to include("and 82 more")
+  end
+
+  it "page the jobs, the rack and the log, and show the log's newest page first" do
+    15.times { |place| book.jobs.add(name: "House #{place}") }
+    130.times { |place| book.saw.keep("Twin lane 42 track", 400r + place) }
+    row = hang
+    130.times { |place| book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "said #{place}"}) }
+    look("/?page=2")
+    expect(page.css(".job-row").length).to eq 4
+    look("/rack?page=2")
+    expect(page.css(".rack-row").length).to eq 30
+    look("/openings/#{row.id}/log")
+    expect(page.text).to include("said 129").and not_include("said 5 ")
+    look("/openings/#{row.id}/log?page=1")
+    expect(page.text).to include("said 5").and not_include("said 129")
+    look("/openings/#{row.id}/log?page=999")
+    expect(last_response).to be_ok
+  end
+
+  it "show what was written last: stage, sentence, worst check, shape" do
+    row = hang
+    type(row, "set.gap", "3", stage: "size")
+    look("/jobs/#{row.job_id}")
+    expect(page.at_css(".hung li").text).to include("stop").and include("Plan a floor gap of 5")
+    type(book.openings.find(row.id), "survey.widths.top", "")
+    look("/jobs/#{row.job_id}")
+    expect(page.at_css(".hung li").text).to include("Measure").and include("Read the width at the head")
+  end
+
+  it "are worked out anew once where the house's rules changed" do
+    row = hang("hung.A" => {"gaps" => {"top" => 0, "middle" => 1, "bottom" => 2}}, "hung.B" => {"gaps" => {"top" => 0, "middle" => 0, "bottom" => 0}})
+    book.openings.note(row.id, columns: {stage: "adjust"}, listing: YellowTrack::Desk::Listing.of(book))
+    look("/")
+    expect(page.at_css(".hung-next").text).to include("hanger")
+    send_form("/rules", {"tolerance.even" => "2 mm"})
+    look("/")
+    expect(page.at_css(".hung-next").text).to include("All gaps are even")
+  end
+
+  it "are compressed on their way" do
+    many(3)
+    get("/", {}, "HTTP_HOST" => Site::HOST, "HTTP_ACCEPT_ENCODING" => "gzip")
+    expect(last_response["content-encoding"]).to eq "gzip"
+  end
+end
