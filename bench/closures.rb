@@ -9,7 +9,10 @@ module YellowTrack
       NOISE = 1.0 # mm, standard deviation of every reading
       SLIPS = [12, 20].freeze # mm
       SEED = 20_260
-      READINGS = %w[widths.top widths.bottom heights.left heights.right diagonals.rising diagonals.falling leans.left leans.right floor].freeze
+      READINGS = %w[
+        widths.top widths.bottom heights.left heights.right diagonals.rising diagonals.falling
+        leans.left leans.right floor
+      ].freeze
 
       # @return [Array<String>] a line of figures each
       def call
@@ -61,7 +64,8 @@ module YellowTrack
 
         def true_readings
           {"widths.top" => apart(@tl, @tr), "widths.bottom" => Math.hypot(*@br), "heights.left" => Math.hypot(*@tl),
-           "heights.right" => apart(@br, @tr), "diagonals.rising" => Math.hypot(*@tr), "diagonals.falling" => apart(@tl, @br),
+           "heights.right" => apart(@br, @tr), "diagonals.rising" => Math.hypot(*@tr),
+           "diagonals.falling" => apart(@tl, @br),
            "leans.left" => @tl[0], "leans.right" => @tr[0] - @br[0], "floor" => @br[1]}
         end
 
@@ -72,7 +76,8 @@ module YellowTrack
           end
           groups["widths"]["middle"] = groups["widths"]["top"]
           groups["heights"]["middle"] = groups["heights"]["left"]
-          @floor ? groups.merge("floor" => [[0r, 0r], [groups["widths"]["bottom"], read["floor"].round(2).rationalize]]) : groups
+          @floor ? groups.merge("floor" => [[0r, 0r],
+            [groups["widths"]["bottom"], read["floor"].round(2).rationalize]]) : groups
         end
 
         def apart(from, to) = Math.hypot(to[0] - from[0], to[1] - from[1])

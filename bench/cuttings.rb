@@ -11,8 +11,10 @@ module YellowTrack
       def call
         few, pairs = [1, 2].map { |alike| Array.new(50) { |seed| timed(30, seed, alike:) } }
         many = Array.new(10) { |seed| timed(300, seed) }
-        [line("30 pieces, no two alike", few), proved(few), line("30 pieces in pairs, as jambs come", pairs), proved(pairs),
-          line("300 pieces", many), "#{" " * 35}gap to the bound, most #{(many.map { |_, cutting| cutting.cost / cutting.lower_bound - 1 }.max * 100).to_f.round(1)} %"]
+        [line("30 pieces, no two alike", few), proved(few), line("30 pieces in pairs, as jambs come", pairs),
+          proved(pairs),
+          line("300 pieces", many), "#{" " * 35}gap to the bound, most " \
+            "#{(many.map { |_, cutting| cutting.cost / cutting.lower_bound - 1 }.max * 100).to_f.round(1)} %"]
       end
 
       private

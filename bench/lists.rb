@@ -13,7 +13,8 @@ module YellowTrack
       RACK = 2_000
       ENTRIES = 3_000
       COUNT = 20
-      PATHS = {"first page" => "/", "its last page" => "/?page=999", "the large job" => "/jobs/1", "its last page of openings" => "/jobs/1?page=999",
+      PATHS = {"first page" => "/", "its last page" => "/?page=999", "the large job" => "/jobs/1",
+               "its last page of openings" => "/jobs/1?page=999",
                "search" => "/search?q=bunk", "rack" => "/rack", "a long log" => "/openings/1/log"}.freeze
 
       # @return [Array<String>] a line of figures each
@@ -41,7 +42,9 @@ module YellowTrack
         JOBS.times { |place| hang(book, row, book.jobs.add(name: "Osier Weir #{place + 2}").id, EACH) }
         hang(book, row, 1, LARGE)
         RACK.times { |place| book.saw.keep("Twin lane 42 track", 301r + place) }
-        ENTRIES.times { book.openings.note(1, {kind: "remark", key: "remark", before: nil, after: "The foot is soft."}) }
+        ENTRIES.times do
+          book.openings.note(1, {kind: "remark", key: "remark", before: nil, after: "The foot is soft."})
+        end
       end
 
       def hang(book, row, job_id, count)

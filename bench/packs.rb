@@ -29,21 +29,26 @@ module YellowTrack
         documents = book.openings.of(1).map(&:document)
         (COUNT - documents.length).times do |place|
           document = documents[place % documents.length]
-          book.openings.add(job_id: 1, document: document.with("survey.widths.top", document["survey.widths.top"].to_f - place))
+          book.openings.add(job_id: 1, document: document
+            .with("survey.widths.top", document["survey.widths.top"].to_f - place))
         end
         Desk::Job.new(book, book.jobs.find(1)).openings
       end
 
       def lots_of(book, openings)
-        Desk::CutList.new(book, openings).lots.map { |lot| Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts) }
+        Desk::CutList.new(book, openings).lots.map do |lot|
+          Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts)
+        end
       end
 
       def pack(openings, lots)
         on_paper = openings.select(&:plan).map do |one|
-          Drawing::Paper::Pack::Opening.new(plan: one.plan, parts: one.parts, letter: one.letter, name: one.name, revision: 1,
+          Drawing::Paper::Pack::Opening.new(plan: one.plan, parts: one.parts, letter: one.letter, name: one.name,
+            revision: 1,
             address: "http://127.0.0.1/openings/#{one.id}", cautions: [])
         end
-        Drawing::Paper::Pack.new(job: "Osier Weir", date: "", address: "http://127.0.0.1/jobs/1", openings: on_paper, lots: -> { lots })
+        Drawing::Paper::Pack.new(job: "Osier Weir", date: "", address: "http://127.0.0.1/jobs/1", openings: on_paper,
+          lots: -> { lots })
       end
     end
   end

@@ -11,7 +11,8 @@ module YellowTrack
       COUNT = 300
       WARM = 50
       SIZE = "/openings/1/size"
-      LISTED = {"Wall" => "/", "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut", "its price" => "/jobs/1/price",
+      LISTED = {"Wall" => "/", "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut",
+                "its price" => "/jobs/1/price",
                 "Measure" => "/openings/2/measure", "Adjust" => "/openings/2/adjust", "log" => "/openings/2/log"}.freeze
 
       # @return [Array<String>] a line of figures each
@@ -27,9 +28,11 @@ module YellowTrack
 
       def measure(http)
         token(http)
-        times = {"bare page" => [], "Wall" => [], "Job" => [], "Size page" => [], "Size page after a change" => [], "a reading saved, all renewed" => []}
+        times = {"bare page" => [], "Wall" => [], "Job" => [], "Size page" => [], "Size page after a change" => [],
+                 "a reading saved, all renewed" => []}
         (COUNT + WARM).times do |turn|
-          round = [*["/bare/1", "/", "/jobs/1", SIZE].map { |path| timed(http, path) }, afresh(http, turn), typed(http, turn)]
+          round = [*["/bare/1", "/", "/jobs/1", SIZE].map { |path| timed(http, path) }, afresh(http, turn),
+            typed(http, turn)]
           times.values.zip(round) { |list, time| list << time } if turn >= WARM
         end
         times.each_value(&:sort!)
@@ -41,7 +44,8 @@ module YellowTrack
         answer = nil
         asked = @site.queries { answer = http.get(path, "Accept-Encoding" => "gzip") }
         plain = http.get(path, "Accept-Encoding" => "identity")
-        format("%-34s %3d queries   %4d kB, %3d kB on its way", name, asked, plain.body.bytesize / 1024, answer.body.bytesize / 1024)
+        format("%-34s %3d queries   %4d kB, %3d kB on its way", name, asked, plain.body.bytesize / 1024,
+          answer.body.bytesize / 1024)
       end
 
       # The page's token and the session it belongs to.
@@ -53,7 +57,8 @@ module YellowTrack
 
       # Types another reading: saved, logged, drawing and tally made anew.
       def typed(http, turn)
-        form = URI.encode_www_form("authenticity_token" => @token, "key" => "survey.depth", "value" => (124 + turn/1000r).to_f.to_s,
+        form = URI.encode_www_form("authenticity_token" => @token, "key" => "survey.depth",
+          "value" => (124 + turn/1000r).to_f.to_s,
           "seen" => "9999999", "stage" => "measure")
         Timing.once { raise "not saved" unless http.post("/openings/2/values", form, @head).code == "200" }
       end
@@ -63,7 +68,8 @@ module YellowTrack
       # With another lap each time, nothing on the page has been worked out
       # before.
       def afresh(http, turn)
-        @site.book.openings.change(1, "set.lap", (34 + turn/100r).to_f.to_s, seen: nil, listing: Desk::Listing.of(@site.book))
+        @site.book.openings.change(1, "set.lap", (34 + turn/100r).to_f.to_s, seen: nil,
+          listing: Desk::Listing.of(@site.book))
         timed(http, SIZE)
       end
 

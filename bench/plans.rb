@@ -15,7 +15,9 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         demo = Store::Document.parse(File.read("#{ROOT}/demo/osier-weir/b-bunk-room-2.json"))
-        openings = SETS.to_h { |family, set| [family, Files::Shelf.opening(demo.with("set", set.merge("family" => family)).to_h)] }
+        openings = SETS.to_h do |family, set|
+          [family, Files::Shelf.opening(demo.with("set", set.merge("family" => family)).to_h)]
+        end
         openings.flat_map { |family, opening| plan(family, opening) } + [closure(openings["bypass"])]
       end
 
@@ -23,7 +25,8 @@ module YellowTrack
 
       def plan(family, opening)
         made = Timing.times(COUNT) { Plan.of(opening) }
-        [Timing.line("#{family} plan with its working", made), "#{" " * 35}#{(1000 / Timing.median(made)).round} plans a second",
+        [Timing.line("#{family} plan with its working", made),
+          "#{" " * 35}#{(1000 / Timing.median(made)).round} plans a second",
           Timing.line("the same as a plan file", Timing.times(COUNT) { Plan.of(opening).to_h })]
       end
 

@@ -4,7 +4,8 @@ module YellowTrack
   module Bench
     # Runs the measurements that are asked for and prints their figures.
     class Run
-      ALL = {"plan" => Plans, "closure" => Closures, "command" => Commands, "cut" => Cuttings, "papers" => Packs, "page" => Pages, "lists" => Lists, "settle" => Settling}.freeze
+      ALL = {"plan" => Plans, "closure" => Closures, "command" => Commands, "cut" => Cuttings, "papers" => Packs,
+             "page" => Pages, "lists" => Lists, "settle" => Settling}.freeze
 
       # @param names [Array<String>] none for all
       def initialize(names)

@@ -21,8 +21,10 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         found = rounds
-        told = found.tally.sort_by { |count, _| count || GIVEN_UP }.map { |count, cases| "#{count || "never"}: #{cases}" }.join(", ")
-        [format("%-34s %.1f %% within %d", "rounds until even, #{CASES} panels", 100.0 * found.count { |count| count && count <= ROUNDS } / CASES, ROUNDS),
+        told = found.tally.sort_by { |count, _| count || GIVEN_UP }
+          .map { |count, cases| "#{count || "never"}: #{cases}" }.join(", ")
+        [format("%-34s %.1f %% within %d", "rounds until even, #{CASES} panels",
+          100.0 * found.count { |count| count && count <= ROUNDS } / CASES, ROUNDS),
           "#{" " * 35}#{told}"]
       end
 
@@ -36,7 +38,8 @@ module YellowTrack
       def panel
         kit = @kits.sample(random: @random)
         jamb = %w[left right].sample(random: @random)
-        {kit:, jamb:, width: @random.rand(600..1100).to_r, height: @random.rand(1900..2400).to_r, pitch: kit["adjust.per_turn"] * (1 + OFF * [-1, 1].sample(random: @random)),
+        {kit:, jamb:, width: @random.rand(600..1100).to_r, height: @random.rand(1900..2400).to_r,
+         pitch: kit["adjust.per_turn"] * (1 + OFF * [-1, 1].sample(random: @random)),
          taper: Rational(@random.rand(200..800), 100) * [-1, 1].sample(random: @random)}
       end
 
@@ -47,7 +50,8 @@ module YellowTrack
           next true if answer.codes.include?("adjust.done")
 
           turned = at.keys.to_h { |side| [side, answer.turns(side) * (answer.advice.by(side) <=> 0)] }
-          last = {turns: turned["right"] - turned["left"], taper: answer.taper_at_right, spacing: answer.spacing, height: panel[:height]}
+          last = {turns: turned["right"] - turned["left"], taper: answer.taper_at_right, spacing: answer.spacing,
+                  height: panel[:height]}
           taper += sign(panel) * last[:turns] * panel[:pitch] * panel[:height] / answer.spacing
           at = at.to_h { |side, place| [side, place + turned[side] * panel[:kit]["adjust.per_turn"]] }
           false
@@ -58,7 +62,8 @@ module YellowTrack
       def answer(panel, at, taper, moves, last)
         gaps = read(taper)
         moves << Adjust::Learnt::Made.new(**last, found: sign(panel) * (gaps["top"] - gaps["bottom"])) if last
-        Adjust::Slider.new(**panel.slice(:kit, :jamb, :width, :height), gaps:, at:, per_turn: Adjust::Learnt.new(panel[:kit], moves).used)
+        Adjust::Slider.new(**panel.slice(:kit, :jamb, :width, :height), gaps:, at:,
+          per_turn: Adjust::Learnt.new(panel[:kit], moves).used)
       end
 
       def sign(panel) = (panel[:jamb] == "right") ? 1 : -1

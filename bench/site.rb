@@ -15,7 +15,9 @@ module YellowTrack
         set :host_authorization, permitted_hosts: []
         set :erb, escape_html: true
 
-        get("/bare/:id") { erb "<!doctype html><title>Bare</title><p><%= settings.book.jobs.find(Integer(params[:id])).name %></p>" }
+        get("/bare/:id") do
+          erb "<!doctype html><title>Bare</title><p><%= settings.book.jobs.find(Integer(params[:id])).name %></p>"
+        end
       end
 
       # @return [Store::Book]
@@ -43,7 +45,9 @@ module YellowTrack
       def queries
         asked = 0
         watch = Object.new
-        %i[info debug warn error].each { |level| watch.define_singleton_method(level) { |sql| asked += 1 if sql.match?(/SELECT/) } }
+        %i[info debug warn error].each do |level|
+          watch.define_singleton_method(level) { |sql| asked += 1 if sql.match?(/SELECT/) }
+        end
         book.db.loggers << watch
         yield
         asked

@@ -64,7 +64,8 @@ module YellowTrack
         return @brief.work.given("alter.lipping", "Lipping", 0r, from: :handbook, why: "The slab is long enough.")
       end
 
-      @brief.work.sum("alter.lipping", "Lipping", "panel − slab + planed back", panel: @panel[:height], slab: slab("height"),
+      @brief.work.sum("alter.lipping", "Lipping", "panel − slab + planed back", panel: @panel[:height],
+        slab: slab("height"),
         planed_back: PLANED_BACK.to_r, why: "Planed back after the glue is dry.")
     end
 

@@ -142,7 +142,8 @@ module YellowTrack
     end
 
     def under_strip(allowance)
-      work.sum("pivots.head_allowance", "Head allowance under the half jamb, A'", "most(allowance, half jamb + top gap)",
+      work.sum("pivots.head_allowance", "Head allowance under the half jamb, A'",
+        "most(allowance, half jamb + top gap)",
         allowance:, half_jamb:, top_gap: kit.fetch("top_gap"), why: "The panel swings out under the strip at the head.")
     end
 
@@ -150,7 +151,9 @@ module YellowTrack
       placing = Placing.new(self)
       @panels = placing.panels
       @pivots = placing.pivots
-      @track = maker.between_jambs(lowered: head_allowance - kit.fetch("head_allowance")) { |start, length| pieces(start, length) }
+      @track = maker.between_jambs(lowered: head_allowance - kit.fetch("head_allowance")) do |start, length|
+        pieces(start, length)
+      end
       @track_line = work.sum("pivots.track_line", "Track's centre line", "setback + thickness ÷ 2", thickness:,
         setback: half_jamb ? terms.setback : 0r, why: "Behind the half jamb's back, or the panels' front face.")
     end
@@ -178,21 +181,25 @@ module YellowTrack
     end
 
     def pivot_parts
-      {side_gap: gaps.side, least_corner: gaps.least_corner, least_half_jamb: gaps.least_half_jamb, at: pivots, hidden:, track_line:, top_seen:}
+      {side_gap: gaps.side, least_corner: gaps.least_corner, least_half_jamb: gaps.least_half_jamb, at: pivots, hidden:,
+       track_line:, top_seen:}
     end
 
     def behind_strip
       return unless half_jamb
 
-      @top_seen = work.sum("pivots.top_seen", "Seen over the panels", "head allowance − half jamb", head_allowance:, half_jamb:,
+      @top_seen = work.sum("pivots.top_seen", "Seen over the panels", "head allowance − half jamb", head_allowance:,
+        half_jamb:,
         why: "What is open under the strip at the head.")
-      @hidden = work.sum("pivots.hidden", "Hidden by the half jamb", "half jamb − side gap", half_jamb:, side_gap: gaps.side,
+      @hidden = work.sum("pivots.hidden", "Hidden by the half jamb", "half jamb − side gap", half_jamb:,
+        side_gap: gaps.side,
         why: "How much of the panel's edge stands behind it.")
     end
 
     def reach
       @bays = bays_behind(*clear_part)
-      @widest = work.sum("reach.widest", "Widest clear opening", "most(clear, 0)", clear: fold.clear, why: "What the fold leaves clear.")
+      @widest = work.sum("reach.widest", "Widest clear opening", "most(clear, 0)", clear: fold.clear,
+        why: "What the fold leaves clear.")
       share(sizing.width)
     end
 

@@ -29,7 +29,8 @@ module YellowTrack
     def take(choice, kit_key, title)
       chosen = opening[choice]
       if chosen
-        return work.given("set.#{choice}", title, chosen, from: :fitter, source: "set.#{choice}", why: "Your own figure.")
+        return work.given("set.#{choice}", title, chosen, from: :fitter, source: "set.#{choice}",
+          why: "Your own figure.")
       end
 
       work.given("set.#{choice}", title, kit.fetch(kit_key), from: :kit, source: "kit.#{kit_key}",

@@ -92,7 +92,8 @@ module YellowTrack
 
     # The family's own sections of the plan file.
     def parts
-      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, guides: guides&.to_h,
+      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:,
+       guides: guides&.to_h,
        reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts(self), **slab.parts}
     end
 
@@ -123,26 +124,32 @@ module YellowTrack
     def depth
       @air = air_between_lanes
       available = brief.survey["depth"]
-      work.given("depth.available", "Depth of the opening", available, from: :survey, source: "survey.depth", why: "As read.") if available
+      if available
+        work.given("depth.available", "Depth of the opening", available, from: :survey, source: "survey.depth",
+          why: "As read.")
+      end
       lane_pitch = lanes_open? ? thickness + air : kit["lane_pitch"] || 0r
       @lane_lines = pattern.lanes.uniq.sort.to_h { |lane| [lane, lane_line(lane, lane_pitch)] }
       return if covers?
 
-      @depth_needed = work.sum("depth.needed", "Depth needed", "front clearance + thickness + lanes × lane pitch + back clearance",
+      @depth_needed = work.sum("depth.needed", "Depth needed",
+        "front clearance + thickness + lanes × lane pitch + back clearance",
         front_clearance: kit.fetch("front_clearance"), thickness:, lanes: kit.fetch("lanes") - 1, lane_pitch:,
         back_clearance: kit.fetch("back_clearance"), why: "Lane by lane from front to back.")
     end
 
     def lane_line(lane, lane_pitch)
       work.sum("depth.lanes.#{lane}", "Lane #{lane}, centre line", "front + thickness ÷ 2 + lanes × lane pitch",
-        front: kit["front_clearance"] || 0r, thickness:, lanes: lane - 1, lane_pitch:, why: "From the front into the closet.")
+        front: kit["front_clearance"] || 0r, thickness:, lanes: lane - 1, lane_pitch:,
+        why: "From the front into the closet.")
     end
 
     def air_between_lanes
       return if kit.fetch("lanes") == 1
       return brief.from_kit("air.design", "Air between panels, s") if lanes_open?
 
-      work.sum("depth.air", "Air between panels, s", "lane pitch − thickness", lane_pitch: kit.fetch("lane_pitch"), thickness:,
+      work.sum("depth.air", "Air between panels, s", "lane pitch − thickness", lane_pitch: kit.fetch("lane_pitch"),
+        thickness:,
         why: "From the back of one panel to the face of the next.")
     end
 
@@ -166,7 +173,8 @@ module YellowTrack
     end
 
     def guide_at(left, right)
-      work.sum("laps.#{left.name}#{right.name}.guide_at", "Guide at the lap #{left.name}, #{right.name}", "left edge + lap ÷ 2",
+      work.sum("laps.#{left.name}#{right.name}.guide_at", "Guide at the lap #{left.name}, #{right.name}",
+        "left edge + lap ÷ 2",
         left_edge: right.x, lap:, why: "The middle of the lap with all panels closed, from the left jamb's foot.")
     end
 
@@ -177,7 +185,8 @@ module YellowTrack
       reach = Reach.new(@stretches.all, width, bounds, open: pattern.laps.zero? ? [sizing.jambs] : nil)
       @bays = reach.bays(brief.survey.bays, work)
       from, to = reach.widest
-      @widest = work.sum("reach.widest", "Widest clear opening", "most(right end − left end, 0)", left_end: from, right_end: to,
+      @widest = work.sum("reach.widest", "Widest clear opening", "most(right end − left end, 0)", left_end: from,
+        right_end: to,
         why: "Between the jambs, the panels of the fullest lane pushed together.")
       share(sizing.width)
     end

@@ -45,7 +45,8 @@ module YellowTrack
 
       # As `bin/plan --choose` writes it.
       def to_h
-        {name:, worst:, stop: first_stop, clear:, share:, every_bay: every_bay?, front: floor_in_front, beside: wall_beside,
+        {name:, worst:, stop: first_stop, clear:, share:, every_bay: every_bay?, front: floor_in_front,
+         beside: wall_beside,
          depth: depth_taken, weight: heaviest, hands:, floor: floor_parts, work: labour, reasons:}
       end
 
@@ -56,9 +57,13 @@ module YellowTrack
     # What each place in a rank says when it decides.
     DECIDES = [
       ->(first, second, _) { "#{first.name} has no stop; #{second.name} has." },
-      ->(first, second, _) { "Every bay comes clear behind #{first.name.downcase}; not behind #{second.name.downcase}." },
+      ->(first, second, _) {
+        "Every bay comes clear behind #{first.name.downcase}; not behind " \
+        "#{second.name.downcase}."
+      },
       lambda do |first, second, printer|
-        "#{first.name} opens #{printer.with_unit(first.clear)}; #{second.name.downcase} #{printer.with_unit(second.clear)}."
+        "#{first.name} opens #{printer.with_unit(first.clear)}; #{second.name.downcase} " \
+          "#{printer.with_unit(second.clear)}."
       end,
       ->(first, second, _) { "#{first.name}'s panels are the lighter: #{first.heaviest.to_f.round(1)} kg." }
     ].freeze
@@ -77,7 +82,8 @@ module YellowTrack
 
     # @return [Hash] ready for JSON
     def to_h
-      Numbers.rounded({"format" => "yellow-track/choice", "version" => 1, "why_first" => why_first, "families" => ranked.map(&:to_h)})
+      Numbers.rounded({"format" => "yellow-track/choice", "version" => 1, "why_first" => why_first,
+        "families" => ranked.map(&:to_h)})
     end
 
     # Why the first is first, in a sentence.

@@ -20,16 +20,19 @@ module YellowTrack
       return if weight <= most * HEAVY
 
       says = "#{WEIGHS.fetch(counts)} #{kilos(weight)}; the kit carries #{kilos(most)}."
-      (weight > most) ? [says, "Take a lighter make-up or a stronger kit."] : [:watch, says, "Little is left for fittings."]
+      (weight > most) ? [says, "Take a lighter make-up or a stronger kit."] :
+        [:watch, says, "Little is left for fittings."]
     end
 
     def too_tall_or_short(set)
       tallest = set.kit.fetch("tallest")
       if set.height > tallest
-        return ["The panels are #{len(set.height)} tall; the kit takes #{len(tallest)}.", "Build the head down, or take another kit."]
+        return ["The panels are #{len(set.height)} tall; the kit takes #{len(tallest)}.",
+          "Build the head down, or take another kit."]
       end
 
-      set.height < SHORTEST && ["The panels come out at #{len(set.height)}; under #{len(SHORTEST)} they will not run true.",
+      set.height < SHORTEST && ["The panels come out at #{len(set.height)}; under #{len(SHORTEST)} they will not run " \
+        "true.",
         "Measure the heights again."]
     end
 

@@ -49,7 +49,8 @@ module YellowTrack
 
     # The cutting file.
     def to_h
-      Numbers.rounded(FORMAT.merge("optimal" => optimal?, "cost" => cost, "lower_bound" => lower_bound, "bars" => cuts.map(&:to_h),
+      Numbers.rounded(FORMAT.merge("optimal" => optimal?, "cost" => cost, "lower_bound" => lower_bound,
+        "bars" => cuts.map(&:to_h),
         "uncut" => uncut.map(&:name), "checks" => checks.map(&:to_h), **(rounded ? {"rounded" => rounded} : {})))
     end
 

@@ -66,7 +66,8 @@ module YellowTrack
     # Pivots and guide pins, drilled into an edge, centred in the thickness.
     def edge_holes
       panel.holes.to_a.map do |hole|
-        Hole.new(for: hole[:for], edge: hole[:edge], x: hole[:at], y: nil, diameter: hole[:diameter], depth: hole[:depth],
+        Hole.new(for: hole[:for], edge: hole[:edge], x: hole[:at], y: nil, diameter: hole[:diameter],
+          depth: hole[:depth],
           pilot: pilot(hole[:diameter]))
       end
     end
@@ -79,15 +80,22 @@ module YellowTrack
       panel.rollers.to_a.map { |x| marked((edge == "top") ? "hanger" : "roller", edge, x, nil) }
     end
 
-    def marks = @set.face_marks(panel).select { |mark| mark.face == face }.map { |mark| marked(mark.for, "face", mark.at, mark.up) }
+    def marks
+      @set.face_marks(panel).select { |mark| mark.face == face }.map do |mark|
+        marked(mark.for, "face", mark.at, mark.up)
+      end
+    end
 
-    def marked(purpose, edge, x, y) = Hole.new(for: purpose, edge:, x:, y:, diameter: nil, depth: nil, pilot: SCREW_PILOT)
+    def marked(purpose, edge, x, y)
+      Hole.new(for: purpose, edge:, x:, y:, diameter: nil, depth: nil, pilot: SCREW_PILOT)
+    end
 
     # The fin's groove runs the whole foot.
     def groove
       return unless @set.grooved?
 
-      Groove.new(edge: "bottom", from: 0r, to: panel.width, width: @set.guides.groove_width, depth: @set.guides.groove_depth)
+      Groove.new(edge: "bottom", from: 0r, to: panel.width, width: @set.guides.groove_width,
+        depth: @set.guides.groove_depth)
     end
   end
 end

@@ -64,7 +64,8 @@ module YellowTrack
 
     # @return [Array<Check>]
     def checks
-      Survey::Checks.found(brief, sizing:, rock:) + self.class::Checks.new(self, brief.printer).found + nothing_clear + slab.checks
+      Survey::Checks.found(brief, sizing:, rock:) + self.class::Checks.new(self, brief.printer)
+        .found + nothing_clear + slab.checks
     end
 
     # How far a panel can be rocked to a leaning jamb, mm; nil where that is not
@@ -101,7 +102,8 @@ module YellowTrack
     #
     # @return [Hash{Symbol => Integer}]
     def labour
-      {cuts: track.pieces.length + 2 * panels.length, holes: track.holes.length + panels.sum { |panel| panel.holes.to_a.length },
+      {cuts: track.pieces.length + 2 * panels.length,
+       holes: track.holes.length + panels.sum { |panel| panel.holes.to_a.length },
        adjusters: 2 * panels.length}
     end
 
@@ -189,7 +191,8 @@ module YellowTrack
 
     # Writes the share of the width that can be clear at one time.
     def share(of)
-      @share = of.positive? ? work.sum("reach.share", "Share of the width", "widest ÷ width", widest:, width: of, unit: "",
+      @share = of.positive? ? work.sum("reach.share", "Share of the width", "widest ÷ width", widest:, width: of,
+        unit: "",
         why: "How much of the opening can be clear at one time.") : 0r
     end
 
@@ -197,7 +200,8 @@ module YellowTrack
 
     # A panel that was bought in a width.
     def ready_made_width
-      work.given("panels.width", "Panel width, P", opening["width"], from: :fitter, source: "set.width", why: "Ready-made.")
+      work.given("panels.width", "Panel width, P", opening["width"], from: :fitter, source: "set.width",
+        why: "Ready-made.")
     end
 
     # A set that opens next to nothing: the plan is whole, and says so.

@@ -50,7 +50,8 @@ module YellowTrack
     # @return [Formula]
     def inner
       function, arguments = call
-      wrapped = arguments&.length == 2 && (ROUNDINGS.include?(function) || (function == "most" && arguments.last == "0"))
+      wrapped = arguments&.length == 2 &&
+        (ROUNDINGS.include?(function) || (function == "most" && arguments.last == "0"))
       wrapped ? Formula.of(arguments.first).inner : self
     end
 

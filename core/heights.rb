@@ -23,8 +23,10 @@ module YellowTrack
       wanted = brief.take("gap", "gap.design", "Floor gap, f")
       less = above.keys.map { |name| "− #{name.to_s.tr("_", " ")}" }.join(" ")
       height = brief.work.sum("panels.height", "Panel height, Hp", "down(level height #{less} − gap, grain)",
-        level_height: sizing.height, gap: wanted, grain: brief.grain, **above, why: "Rounded down to the grain; the left-over joins the floor gap.")
-      gap = brief.work.sum("gap", "Floor gap as it comes out, f'", "level height #{less} − height", level_height: sizing.height, height:, **above,
+        level_height: sizing.height, gap: wanted, grain: brief.grain, **above,
+        why: "Rounded down to the grain; the left-over joins the floor gap.")
+      gap = brief.work.sum("gap", "Floor gap as it comes out, f'", "level height #{less} − height",
+        level_height: sizing.height, height:, **above,
         why: "Over the finished floor's high point.")
       new(brief, sizing, height:, gap:)
     end

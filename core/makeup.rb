@@ -46,7 +46,8 @@ module YellowTrack
     # Weight of one panel, kg, written down in the ledger.
     def weight(work, width:, height:)
       if @weighed
-        return work.given("panels.weight", "Weight of a panel", @weighed, unit: "kg", from: :fitter, source: "set.weighed",
+        return work.given("panels.weight", "Weight of a panel", @weighed, unit: "kg", from: :fitter,
+          source: "set.weighed",
           why: "Weighed: the scales win over the sum.")
       end
 

@@ -9,16 +9,20 @@ module YellowTrack
   # set     the class of its sets
   # support the class inside it that carries the panels, nil for none
   # drawn   its class of elevation and sections
+  # carried by what: :head, :floor or :wall
   # motion  how its panels go: the class of its plan from above, of its moves,
   #         and of its numbers
   # caption of its plan from above
-  Manner = Struct.new(:key, :set, :support, :drawn, :motion, :caption, keyword_init: true) do
+  Manner = Struct.new(:key, :set, :support, :drawn, :carried, :motion, :caption, keyword_init: true) do
     # @param kit [Kit]
     # @return [Manner]
     def self.of(kit) = Manner::ROWS.fetch(kit.support || kit.family)
 
     # Whether its panels fold, and are not slid.
     def folds? = motion == "Folding"
+
+    # Whether they go into a wall, whose boards wait for them.
+    def pockets? = motion == "Pocketed"
 
     # The class of its sets.
     def set_class = YellowTrack.const_get(set)
@@ -28,13 +32,15 @@ module YellowTrack
   end
 
   Manner::ROWS = [
-    Manner.new(key: "top-hung", set: "Bypass", support: "TopHung", drawn: "TopHung", motion: "Sliding",
-      caption: "Lanes, from above · slide a panel"),
-    Manner.new(key: "bottom-rolling", set: "Bypass", support: "BottomRolling", drawn: "BottomRolling", motion: "Sliding",
-      caption: "Lanes, from above · slide a panel"),
-    Manner.new(key: "wall-hung", set: "Bypass", support: "WallHung", drawn: "WallHung", motion: "Sliding",
-      caption: "Lanes, from above · slide a panel"),
-    Manner.new(key: "bifold", set: "Bifold", drawn: "Folding", motion: "Folding", caption: "From above · fold the panels"),
-    Manner.new(key: "pocket", set: "Pocket", drawn: "InTheWall", motion: "Pocketed", caption: "From above · slide the panel in")
-  ].to_h { |row| [row.key, row.freeze] }.freeze
+    {key: "top-hung", set: "Bypass", support: "TopHung", drawn: "TopHung", carried: :head, motion: "Sliding",
+     caption: "Lanes, from above · slide a panel"},
+    {key: "bottom-rolling", set: "Bypass", support: "BottomRolling", drawn: "BottomRolling", carried: :floor,
+     motion: "Sliding", caption: "Lanes, from above · slide a panel"},
+    {key: "wall-hung", set: "Bypass", support: "WallHung", drawn: "WallHung", carried: :wall, motion: "Sliding",
+     caption: "Lanes, from above · slide a panel"},
+    {key: "bifold", set: "Bifold", drawn: "Folding", carried: :head, motion: "Folding",
+     caption: "From above · fold the panels"},
+    {key: "pocket", set: "Pocket", drawn: "InTheWall", carried: :head, motion: "Pocketed",
+     caption: "From above · slide the panel in"}
+  ].to_h { |row| [row[:key], Manner.new(**row).freeze] }.freeze
 end

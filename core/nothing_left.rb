@@ -12,8 +12,10 @@ module YellowTrack
     # What can take the room, by its key among the choices, and what it is
     # called.
     TAKERS = {
-      "packing.left" => "packing at the left", "packing.right" => "packing at the right", "bumper" => "bumpers", "nib" => "the nib",
-      "half_jamb.thickness" => "half jambs", "width" => "a ready-made panel", "side_gap" => "the side gap", "base_strip" => "the base strip",
+      "packing.left" => "packing at the left", "packing.right" => "packing at the right", "bumper" => "bumpers",
+      "nib" => "the nib",
+      "half_jamb.thickness" => "half jambs", "width" => "a ready-made panel", "side_gap" => "the side gap",
+      "base_strip" => "the base strip",
       "gap" => "the floor gap"
     }.freeze
 
@@ -35,7 +37,8 @@ module YellowTrack
     # @return [Check]
     def self.check(brief, entries)
       sizes = entries.map { |entry| "#{entry.name} comes to #{brief.printer.with_unit(entry.value)}" }
-      Check.new(code: CODE, level: :stop, says: "#{sizes.join(", ")}: #{takers(brief) || "these readings leave no room for a set"}.",
+      Check.new(code: CODE, level: :stop,
+        says: "#{sizes.join(", ")}: #{takers(brief) || "these readings leave no room for a set"}.",
         do: takers(brief) ? CURE : "Measure again, or take another set.").freeze
     end
 
@@ -43,7 +46,9 @@ module YellowTrack
     #
     # @return [String, nil]
     def self.takers(brief)
-      taken = TAKERS.filter_map { |key, name| (size = brief.opening[key])&.positive? && "#{name} (#{brief.printer.short(size)})" }
+      taken = TAKERS.filter_map do |key, name|
+        (size = brief.opening[key])&.positive? && "#{name} (#{brief.printer.short(size)})"
+      end
       if taken.empty?
         nil
       else

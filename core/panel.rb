@@ -7,7 +7,8 @@ module YellowTrack
   # rollers roller centres from its left edge
   # gap     Gap under it where it stands closed; travel_gap over its travel
   # travel  [least, most] its left edge can go to
-  Panel = Struct.new(:name, :lane, :x, :width, :height, :thickness, :weight, :hands, :rollers, :gap, :travel_gap, :travel, :holes,
+  Panel = Struct.new(:name, :lane, :x, :width, :height, :thickness, :weight, :hands, :rollers, :gap, :travel_gap,
+    :travel, :holes,
     keyword_init: true) do
     def right = x + width
 

@@ -70,34 +70,45 @@ module YellowTrack
     def half_jamb
       cuts = @plan.prepare.to_h[:half_jamb] or return []
       material = "half jamb #{say(cuts[:thickness])}"
-      [["head", cuts[:head]], ["left side", cuts[:left]], ["right side", cuts[:right]]].map { |where, length| part("J", "half jamb, #{where}", material, length) }
+      [["head", cuts[:head]], ["left side", cuts[:left]], ["right side", cuts[:right]]].map do |where, length|
+        part("J", "half jamb, #{where}", material, length)
+      end
     end
 
     # To the long points, for the mitres take from there.
     def casing
       cuts = @plan.prepare.to_h[:casing] or return []
       material = "casing #{say(@set.opening["casing.width"])}"
-      [["head", cuts[:head_long]], ["left leg", cuts[:leg]], ["right leg", cuts[:leg]]].map { |where, length| part("C", "casing, #{where}", material, length) }
+      [["head", cuts[:head_long]], ["left leg", cuts[:leg]], ["right leg", cuts[:leg]]].map do |where, length|
+        part("C", "casing, #{where}", material, length)
+      end
     end
 
     # A layer of a packed jamb is as long as the jamb is high.
     def packers
       (@plan.prepare.to_h[:packing] || {}).flat_map do |side, build_up|
-        build_up[:layers].map { |layer| part("P", "packer, #{side} jamb", "packer #{say(layer)}", @plan.survey["heights.#{side}"]) }
+        build_up[:layers].map do |layer|
+          part("P", "packer, #{side} jamb", "packer #{say(layer)}", @plan.survey["heights.#{side}"])
+        end
       end
     end
 
     def lippings
       return [] unless @set.slab.slab? && @set.slab.lipping.positive?
 
-      @set.panels.map { |panel| part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", panel.width, waits: on_site?) }
+      @set.panels.map do |panel|
+        part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", panel.width, waits: on_site?)
+      end
     end
 
     # Stiles and rails of framed panels, each by its own width.
     def frames
       frame = @set.framed or return []
       @set.panels.flat_map do |panel|
-        Array.new(2) { part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", frame.stiles, waits: on_site?) } +
+        Array.new(2) {
+          part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", frame.stiles,
+            waits: on_site?)
+        } +
           frame.rails.map { |rail| part("S", "rail of #{panel.name}", "frame #{say(rail)}", frame.rail_length) }
       end
     end
@@ -106,7 +117,8 @@ module YellowTrack
       frame = @set.framed or return []
       @set.panels.flat_map do |panel|
         frame.infills.each_with_index.map do |infill, place|
-          Sheet.new(code: "#{@letter}-I#{panel.name}#{place + 1}", name: "infill of #{panel.name}", material: "infill", width: infill.width, height: infill.height, waits: on_site?).freeze
+          Sheet.new(code: "#{@letter}-I#{panel.name}#{place + 1}", name: "infill of #{panel.name}", material: "infill",
+            width: infill.width, height: infill.height, waits: on_site?).freeze
         end
       end
     end
@@ -116,7 +128,8 @@ module YellowTrack
       return infills if @set.opening["frame"]
 
       @set.panels.map do |panel|
-        Sheet.new(code: "#{@letter}-D#{panel.name}", name: "panel #{panel.name}", material: "#{@set.slab.slab? ? "slab, " : ""}#{@set.makeup.words}",
+        Sheet.new(code: "#{@letter}-D#{panel.name}", name: "panel #{panel.name}",
+          material: "#{@set.slab.slab? ? "slab, " : ""}#{@set.makeup.words}",
           width: panel.width, height: panel.height, waits: on_site?).freeze
       end
     end

@@ -29,7 +29,8 @@ module YellowTrack
       super
       @sizing = Sizing.new(brief, usual: USUAL_FIT)
       widths
-      @heights = Heights.under_head(brief, sizing, head_allowance: brief.from_kit("head_allowance", "Head allowance, A"))
+      @heights = Heights.under_head(brief, sizing,
+        head_allowance: brief.from_kit("head_allowance", "Head allowance, A"))
       @rollers = Rollers.new(brief, width)
       weigh(width, height)
       frame
@@ -73,7 +74,8 @@ module YellowTrack
     def parts
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,
        reach: {widest:, share: @share, bays: bays.map(&:to_h)},
-       pocket: {clear: widest, depth:, rough_width: @rough_width, rough_height: @rough_height, wall:, longest_screw:, stay:},
+       pocket: {clear: widest, depth:, rough_width: @rough_width, rough_height: @rough_height, wall:, longest_screw:,
+                stay:},
        **slab.parts}
     end
 
@@ -95,10 +97,12 @@ module YellowTrack
     end
 
     def own
-      why = "Rounded down to the grain; the left-over #{double? ? "joins the meet" : "comes off what stays in the pocket"}."
+      left_over = double? ? "joins the meet" : "comes off what stays in the pocket"
+      why = "Rounded down to the grain; the left-over #{left_over}."
       return double_width(why) if double?
 
-      work.sum("panels.width", "Panel width, P", "down(clear + strike + stay, grain)", clear: clear_wanted, strike:, stay: @wanted_stay,
+      work.sum("panels.width", "Panel width, P", "down(clear + strike + stay, grain)", clear: clear_wanted, strike:,
+        stay: @wanted_stay,
         grain: brief.grain, why:)
     end
 
@@ -116,38 +120,47 @@ module YellowTrack
     end
 
     def single_stay
-      @stay = work.sum("pocket.stay", "Stays in the pocket as it comes out, lp", "width − clear − strike", width:, clear: clear_wanted,
+      @stay = work.sum("pocket.stay", "Stays in the pocket as it comes out, lp", "width − clear − strike", width:,
+        clear: clear_wanted,
         strike:, why: "How much of the closed panel is still in the pocket.")
     end
 
     def ready_made_stay
       @meet = @wanted_meet
-      @stay = work.sum("pocket.stay", "Stays in the pocket as it comes out, lp", "(2 × width + meet gap − clear) ÷ 2", width:,
+      @stay = work.sum("pocket.stay", "Stays in the pocket as it comes out, lp", "(2 × width + meet gap − clear) ÷ 2",
+        width:,
         meet_gap: meet, clear: clear_wanted, why: "How much of each closed panel is still in its pocket.")
     end
 
     def own_meet
       @stay = @wanted_stay
-      work.given("pocket.stay", "Stays in the pocket, lp", stay, from: :kit, source: "kit.stay", why: "From the kit sheet #{kit.name}.")
-      @meet = work.sum("meets.gap", "Meet gap as it comes out, m", "clear + 2 × stay − 2 × width", clear: clear_wanted, stay:, width:,
+      work.given("pocket.stay", "Stays in the pocket, lp", stay, from: :kit, source: "kit.stay",
+        why: "From the kit sheet #{kit.name}.")
+      @meet = work.sum("meets.gap", "Meet gap as it comes out, m", "clear + 2 × stay − 2 × width", clear: clear_wanted,
+        stay:, width:,
         why: "What the panels leave.")
     end
 
     def frame
-      @depth = work.sum("pocket.depth", "Pocket depth, D", "most(width − nib + bumper, 0)", width:, nib:, bumper: kit.fetch("bumper"),
+      @depth = work.sum("pocket.depth", "Pocket depth, D", "most(width − nib + bumper, 0)", width:, nib:,
+        bumper: kit.fetch("bumper"),
         why: "The panel goes in to its nib, against the stop's bumper.")
       rough
       @wall = work.sum("pocket.wall", "Wall", "thickness + 2 × clear + 2 × stud + 2 × board", thickness:, board:,
-        clear: kit.fetch("side_clearance"), stud: kit.fetch("stud"), why: "Spare thickness goes to the free space each side.")
-      @longest_screw = work.sum("pocket.longest_screw", "Longest screw", "board + stud − short", board:, stud: kit.fetch("stud"),
+        clear: kit.fetch("side_clearance"), stud: kit.fetch("stud"),
+        why: "Spare thickness goes to the free space each side.")
+      @longest_screw = work.sum("pocket.longest_screw", "Longest screw", "board + stud − short", board:,
+        stud: kit.fetch("stud"),
         short: SCREW_SHORT.to_r, why: "A longer one scores every panel that passes.")
     end
 
     def rough
       end_clearance = kit.fetch("end_clearance")
-      @rough_width = work.sum("pocket.rough_width", "Rough opening, width", rough_formula, lining:, clear: clear_wanted, depth:,
+      @rough_width = work.sum("pocket.rough_width", "Rough opening, width", rough_formula, lining:, clear: clear_wanted,
+        depth:,
         end_clearance:, why: "Between the studs that stand.")
-      @rough_height = work.sum("pocket.rough_height", "Rough opening, height", "gap + height + head allowance", gap:, height:,
+      @rough_height = work.sum("pocket.rough_height", "Rough opening, height", "gap + height + head allowance", gap:,
+        height:,
         head_allowance: kit.fetch("head_allowance"), why: "Above the finished floor.")
     end
 
@@ -155,19 +168,24 @@ module YellowTrack
 
     # Left edges of the closed panels.
     def lefts
-      return [edge("A", "start − stay", stay:), edge("B", "start + clear + stay − width", clear: clear_wanted, stay:, width:)] if double?
+      if double?
+        return [edge("A", "start − stay", stay:),
+          edge("B", "start + clear + stay − width", clear: clear_wanted, stay:, width:)]
+      end
       return [edge("A", "start − strike", strike:)] if opens == "right"
 
       [edge("A", "start + clear + strike − width", clear: clear_wanted, strike:, width:)]
     end
 
     def edge(name, formula, **rest)
-      work.sum("panels.#{name}.x", "Left edge of #{name}", formula, start: sizing.start, **rest, why: "From the left jamb's foot, closed.")
+      work.sum("panels.#{name}.x", "Left edge of #{name}", formula, start: sizing.start, **rest,
+        why: "From the left jamb's foot, closed.")
     end
 
     # It can go from where it stands closed into its pocket.
     def panel(name, left, open)
-      Panel.new(name:, lane: 1, x: left, width:, height:, thickness:, weight:, hands:, rollers: rollers.places, travel: [left, open].minmax,
+      Panel.new(name:, lane: 1, x: left, width:, height:, thickness:, weight:, hands:, rollers: rollers.places,
+        travel: [left, open].minmax,
         gap: floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + width)).freeze
     end
 
@@ -190,7 +208,8 @@ module YellowTrack
       left, right = sizing.jambs
       @widest = work.sum("reach.widest", "Clear opening", "most(clear − nibs × nib, 0)", clear: clear_wanted, nib:,
         nibs: pocket_sides.length, why: "Between the nibs of the open panels.")
-      @bays = bays_behind(pocket_sides.include?("left") ? left + nib : left, pocket_sides.include?("right") ? right - nib : right)
+      @bays = bays_behind(pocket_sides.include?("left") ? left + nib : left,
+        pocket_sides.include?("right") ? right - nib : right)
       share(sizing.width)
     end
   end

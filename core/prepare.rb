@@ -20,7 +20,8 @@ module YellowTrack
       return unless head && head["material"] && head["breadth"]&.positive? && head["depth"]&.positive?
       return if set.covers? || set.carried_by == "bottom"
 
-      Stiffness.new(material: head["material"], breadth: head["breadth"], depth: head["depth"], span: set.sizing.width, plies: head["plies"] || 1)
+      Stiffness.new(material: head["material"], breadth: head["breadth"], depth: head["depth"], span: set.sizing.width,
+        plies: head["plies"] || 1)
     end
 
     # @return [Array<Check>] what preparing has to mind
@@ -45,7 +46,8 @@ module YellowTrack
 
     def build_up(side)
       thickness = set.sizing.packing(side)
-      set.work.given("prepare.packing.#{side}", "Packing, #{side}", thickness, from: :fitter, source: "set.packing.#{side}",
+      set.work.given("prepare.packing.#{side}", "Packing, #{side}", thickness, from: :fitter,
+        source: "set.packing.#{side}",
         why: "Made up from stock, never over it.")
       BuildUp.new(thickness)
     end

@@ -15,7 +15,10 @@ module YellowTrack
     # Minutes of work.
     MINUTES = {
       "measure and size" => ->(_plan, _parts) { 30 },
-      "prepare" => ->(_plan, parts) { 15 * parts.linear.count { |part| part.name.start_with?("packer", "half jamb", "casing", "base strip") } },
+      "prepare" => ->(_plan, parts) {
+        15 * parts.linear
+          .count { |part| part.name.start_with?("packer", "half jamb", "casing", "base strip") }
+      },
       "cut" => ->(_plan, parts) { 6 * parts.linear.length + 8 * parts.sheets.length },
       "drill" => ->(plan, _parts) { 4 * Drilling.of(plan).sum { |drilling| drilling.holes.length } },
       "fix the track" => ->(plan, _parts) { 20 + 3 * plan.set.track.holes.length },
@@ -75,21 +78,28 @@ module YellowTrack
     def line(key, name, count, unit) = Line.new(key:, name:, count:, unit:, each: @prices[key])
 
     def kits
-      @openings.map { |plan, _| plan.opening.kit }.group_by(&:id).map { |id, list| line("kit #{id}", list.first.name, list.length, "set") }
+      @openings.map { |plan, _| plan.opening.kit }.group_by(&:id).map do |id, list|
+        line("kit #{id}", list.first.name, list.length, "set")
+      end
     end
 
     # Bars have their prices at the rack.
     def bars_of(bars)
-      bars.map { |material, length, count| line(Price.bar_key(material, length), "#{material}, #{length.to_f.round} mm", count, "bar") }
+      bars.map do |material, length, count|
+        line(Price.bar_key(material, length), "#{material}, #{length.to_f.round} mm", count, "bar")
+      end
     end
 
     def sheets
-      @openings.flat_map { |_, parts| parts.sheets }.reject { |sheet| sheet.material.start_with?("slab") }.group_by(&:material)
+      @openings.flat_map { |_, parts| parts.sheets }.reject { |sheet| sheet.material.start_with?("slab") }
+        .group_by(&:material)
         .map { |material, list| line("sheet #{material}", material, list.sum(&:area).round(2), "m²") }
     end
 
     def fixings
-      counts = @openings.map { |plan, _| plan.set.fittings }.reduce({}) { |all, one| all.merge(one) { |_, some, more| some + more } }
+      counts = @openings.map { |plan, _| plan.set.fittings }.reduce({}) do |all, one|
+        all.merge(one) { |_, some, more| some + more }
+      end
       counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, "piece") if count.positive? }
     end
 

@@ -60,7 +60,8 @@ module YellowTrack
     private
 
     def clear(work, place, (left, right))
-      work.sum("reach.bays.#{place + 1}.widest", "Clear of bay #{place + 1}", "most(right end − left end, 0)", left_end: left,
+      work.sum("reach.bays.#{place + 1}.widest", "Clear of bay #{place + 1}", "most(right end − left end, 0)",
+        left_end: left,
         right_end: right, why: "The most of it that some position opens, between the jambs.")
     end
 

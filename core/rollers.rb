@@ -15,9 +15,11 @@ module YellowTrack
     # @param width [Rational] of a panel
     def initialize(brief, width)
       @inset = brief.take("inset", "inset.design", "Roller inset, r")
-      far = brief.work.sum("panels.rollers", "Far roller", "width − inset", width:, inset:, why: "From the panel's left edge.")
+      far = brief.work.sum("panels.rollers", "Far roller", "width − inset", width:, inset:,
+        why: "From the panel's left edge.")
       @places = [inset, far].freeze
-      @spacing = brief.work.sum("panels.spacing", "Roller spacing, S", "width − 2 × inset", width:, inset:, why: "From roller to roller.")
+      @spacing = brief.work.sum("panels.spacing", "Roller spacing, S", "width − 2 × inset", width:, inset:,
+        why: "From roller to roller.")
       freeze
     end
 

@@ -50,20 +50,23 @@ module YellowTrack
       @before_packing = plumb? ? figures.plumb_width : figures.tightest_width
       @width = @brief.work.sum("sizing.width", "Sizing width, W", "most(sized to − left packing − right packing, 0)",
         sized_to: before_packing, left_packing: packing("left"), right_packing: packing("right"),
-        why: plumb? ? "Plumb: between two plumb lines." : "Follow: the tightest width; each panel is rocked to its jamb.")
+        why: plumb? ? "Plumb: between two plumb lines." :
+          "Follow: the tightest width; each panel is rocked to its jamb.")
       @height = checked_height || take("sizing.height", "Sizing height, H", figures.level_height, "A track is level.")
     end
 
     # A check measurement under the track that is up tells more than the survey.
     def checked_height
       checks = @brief.survey.check or return
-      @brief.work.sum("sizing.height", "Sizing height, H", "most(least(checks) − covering, 0)", checks:, covering: figures.covering, from: :survey,
+      @brief.work.sum("sizing.height", "Sizing height, H", "most(least(checks) − covering, 0)", checks:,
+        covering: figures.covering, from: :survey,
         why: "From the top of the track that is up to the floor, read at three places.")
     end
 
     def cover
       @start = 0r
-      @before_packing = @width = take("sizing.width", "Sizing width, W", figures.greatest_width, "The most that is to be covered.")
+      @before_packing = @width = take("sizing.width", "Sizing width, W", figures.greatest_width,
+        "The most that is to be covered.")
       @height = take("sizing.height", "Sizing height, H", figures.greatest_head, "The most that is to be covered.")
     end
 

@@ -17,7 +17,8 @@ module YellowTrack
     # place  what is drawn of it, or nil; sums, keys of its working
     # goes   the stage that says more, or nil
     # loop   whether it belongs to the trial hang
-    Step = Struct.new(:key, :does, :look, :hands, :caution, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop, keyword_init: true)
+    Step = Struct.new(:key, :does, :look, :hands, :caution, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
+      keyword_init: true)
 
     LONG_TRACK = 1800 # mm; a longer one takes two
 
@@ -67,7 +68,10 @@ module YellowTrack
     # @param done [Array<String>] keys
     # @return [Array<Step>]
     def early(step, done)
-      steps.select { |other| !done.include?(other.key) && step.after.any? { |key| other.key == key || (@expanded.include?(key) && other.key.start_with?("#{key}.")) } }
+      steps.select do |other|
+        !done.include?(other.key) && step.after
+          .any? { |key| other.key == key || (@expanded.include?(key) && other.key.start_with?("#{key}.")) }
+      end
     end
 
     private
@@ -80,9 +84,12 @@ module YellowTrack
 
       last = needed.rindex { |step| step["loop"] }
       loop = (1..rounds).flat_map do |round|
-        needed[first..last].select { |step| step["loop"] || round == rounds }.flat_map { |step| each(step, step["loop"] ? round : 1) }
+        needed[first..last].select { |step| step["loop"] || round == rounds }.flat_map do |step|
+          each(step, step["loop"] ? round : 1)
+        end
       end
-      needed[0...first].flat_map { |step| each(step, 1, rounds) } + loop + needed[(last + 1)..].flat_map { |step| each(step, 1, rounds) }
+      needed[0...first].flat_map { |step| each(step, 1, rounds) } + loop + needed[(last + 1)..]
+        .flat_map { |step| each(step, 1, rounds) }
     end
 
     # One step, or one of it for every lane, pair or leaf.
@@ -93,8 +100,10 @@ module YellowTrack
 
     def made(step, part, place, round, last)
       key = [step["key"], place, (round if round > 1)].compact.join(".")
-      Step.new(key:, does: @names.fill(step["do"], part), look: @names.fill(step["look"], part), hands: @names.hands(step["hands"]),
-        caution: step["caution"], waits: step["waits"], dry: dry(step, round), after: after(step, round, last), bites: step["bites"],
+      Step.new(key:, does: @names.fill(step["do"], part), look: @names.fill(step["look"], part),
+        hands: @names.hands(step["hands"]),
+        caution: step["caution"], waits: step["waits"], dry: dry(step, round), after: after(step, round, last),
+        bites: step["bites"],
         place: step["place"], sums: sums(step), goes: step["goes"], loop: step["loop"] == true).freeze
     end
 

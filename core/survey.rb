@@ -53,7 +53,9 @@ module YellowTrack
     # it is up (handbook 8), left, middle, right; nil until all three are read.
     #
     # @return [Array<Rational>, nil]
-    def check = %w[left middle right].map { |place| self["check.#{place}"] }.then { |list| list unless list.any?(&:nil?) }
+    def check
+      %w[left middle right].map { |place| self["check.#{place}"] }.then { |list| list unless list.any?(&:nil?) }
+    end
 
     # @return [Array<Array(Rational, Rational)>] from and to of each bay
     def bays = self["bays"] || []

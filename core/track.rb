@@ -24,7 +24,8 @@ module YellowTrack
     # @param pieces [Array<Rational>] that together are its length
     def initialize(brief, start:, length:, pieces:, mount_height:, packing:, floor_rail: nil)
       @kit = brief.kit
-      @start, @length, @pieces, @mount_height, @packing, @floor_rail = start, length, pieces, mount_height, packing, floor_rail
+      @start, @length, @pieces, @mount_height, @packing, @floor_rail = start, length, pieces, mount_height, packing,
+        floor_rail
       @joints = explain(brief)
       freeze
     end
@@ -55,11 +56,14 @@ module YellowTrack
         brief.work.given("track.pieces.#{place + 1}", "Piece #{place + 1}", piece, from: :handbook,
           why: "Joints as even as can be, on the grain, clear of the ends and of every roller.")
       end
-      pieces[..-2].each_with_index.with_object([]) { |(piece, place), joints| joints << joint(brief.work, place, joints.last || 0r, piece) }
+      pieces[..-2].each_with_index.with_object([]) do |(piece, place), joints|
+        joints << joint(brief.work, place, joints.last || 0r, piece)
+      end
     end
 
     def joint(work, place, before, piece)
-      work.sum("track.joints.#{place + 1}", "Joint #{place + 1}", "before + piece", before:, piece:, why: "From the track's left end.")
+      work.sum("track.joints.#{place + 1}", "Joint #{place + 1}", "before + piece", before:, piece:,
+        why: "From the track's left end.")
     end
 
     # From the factory end; none near the cut end, one more where the last is

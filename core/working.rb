@@ -49,7 +49,8 @@ module YellowTrack
       def again = formula ? Formula.of(formula).value(values) : value
 
       def to_h
-        {"name" => name, "symbol" => symbol, "formula" => formula || name, "sum" => sum, "value" => Numbers.rounded(value),
+        {"name" => name, "symbol" => symbol, "formula" => formula || name, "sum" => sum,
+         "value" => Numbers.rounded(value),
          "unit" => unit, "why" => why, "from" => from.to_s}
       end
 

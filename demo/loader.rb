@@ -40,12 +40,15 @@ module YellowTrack
       end
 
       def add(book, job_id, document, opening)
-        book.openings.add(job_id:, document:, stage: opening["stage"], letter: opening["letter"], &Desk::Listing.of(book))
+        book.openings.add(job_id:, document:, stage: opening["stage"], letter: opening["letter"],
+          &Desk::Listing.of(book))
       end
 
       # Bars and what they cost, offcuts in the rack, prices.
       def stock(book, told)
-        told["bars"].each { |material, lengths| lengths.each { |mm, price| book.saw.stock(material, Rational(mm.to_s), Rational(price.to_s)) } }
+        told["bars"].each do |material, lengths|
+          lengths.each { |mm, price| book.saw.stock(material, Rational(mm.to_s), Rational(price.to_s)) }
+        end
         told["offcuts"].each { |material, lengths| lengths.each { |mm| book.saw.keep(material, Rational(mm.to_s)) } }
         told["prices"].each { |key, amount| book.prices.set(key, Rational(amount.to_s)) }
       end

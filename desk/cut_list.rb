@@ -51,7 +51,11 @@ module YellowTrack
       # Parts that were cut, with what they were to be and came to.
       #
       # @return [Array<Array(Parts::Part, Store::Saw::Cut)>]
-      def done = @done ||= @openings.flat_map { |one| one.parts.linear.filter_map { |part| (cut = one.cuts[part.code]) && [part, cut] } }
+      def done
+        @done ||= @openings.flat_map do |one|
+          one.parts.linear.filter_map { |part| (cut = one.cuts[part.code]) && [part, cut] }
+        end
+      end
 
       # @return [Array<Lot>]
       def lots = @lots ||= to_cut.group_by(&:material).map { |material, parts| lot(material, parts) }
@@ -84,7 +88,11 @@ module YellowTrack
       # Prices of the bars that are to be bought, by the keys of Price.
       #
       # @return [Hash{String => Rational}]
-      def bar_prices = lots.select(&:priced).flat_map { |lot| bars_of(lot.material) }.to_h { |bar| [Price.bar_key(bar.material, bar.length), bar.price] }
+      def bar_prices
+        lots.select(&:priced).flat_map { |lot| bars_of(lot.material) }.to_h do |bar|
+          [Price.bar_key(bar.material, bar.length), bar.price]
+        end
+      end
 
       # Writes down a bar that was cut.
       #
@@ -97,17 +105,23 @@ module YellowTrack
       def cut!(as_cut, offcut:, who:)
         pieces = as_cut.map { |code, length| [*(find(code) || gone(code)), length] }
         left = rest_of_bar(as_cut.keys, offcut)
-        @book.saw.cut_bar(pieces.map { |opening, part, length| [opening.row, part, length] }, material: pieces.first[1].material, offcut_id: offcut, left:, who:)
+        @book.saw.cut_bar(pieces.map { |opening, part, length| [opening.row, part, length] },
+          material: pieces.first[1].material, offcut_id: offcut, left:, who:)
         [left >= Store::Saw::KEPT, out_by(pieces)]
       end
 
       private
 
-      def to_cut = @openings.flat_map { |one| one.parts.linear.reject { |part| (cut = one.cuts[part.code]) && !part.stale?(cut.planned) } }
+      def to_cut
+        @openings.flat_map do |one|
+          one.parts.linear.reject { |part| (cut = one.cuts[part.code]) && !part.stale?(cut.planned) }
+        end
+      end
 
       def lot(material, parts)
         bought = bars_of(material)
-        bars = rack_of(material) + (bought.any? ? bought.map { |bar| Cutting::Bar.new(length: bar.length, price: bar.price) } : by_length(material))
+        bars = rack_of(material) + (bought.any? ?
+          bought.map { |bar| Cutting::Bar.new(length: bar.length, price: bar.price) } : by_length(material))
         pieces = parts.map { |part| Cutting::Piece.new(name: part.code, length: part.length) }
         Lot.new(material:, parts:, cutting: CutList.cutting(bars, pieces, saw), priced: bought.any?)
       end
@@ -117,7 +131,9 @@ module YellowTrack
 
       def rack_of(material)
         @rack ||= @book.saw.rack(materials: to_cut.map(&:material).uniq).group_by(&:material)
-        (@rack[material] || []).map { |offcut| Cutting::Bar.new(length: offcut.length, price: 0r, count: 1, name: offcut.name) }
+        (@rack[material] || []).map do |offcut|
+          Cutting::Bar.new(length: offcut.length, price: 0r, count: 1, name: offcut.name)
+        end
       end
 
       # Without prices the least length is bought.
@@ -133,7 +149,10 @@ module YellowTrack
       def rest_of_bar(codes, offcut)
         bar = lots.flat_map { |lot| lot.cutting.cuts }
           .find { |one| one.pieces.map(&:name).sort == codes.sort && one.bar.name == (offcut && "offcut #{offcut}") }
-        raise Fault.new("The cut list has changed since. Nothing was written down; look at the bars again.", key: "as_cut") unless bar
+        unless bar
+          raise Fault.new("The cut list has changed since. Nothing was written down; look at the bars again.",
+            key: "as_cut")
+        end
 
         bar.offcut
       end

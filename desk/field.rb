@@ -19,7 +19,9 @@ module YellowTrack
 
         # A length as typed, with the unit that it was meant in where that is not
         # the job's.
-        def meant(text, unit, own) = (unit == own || text.empty? || Field::WITH_UNIT.match?(text)) ? text : "#{text} #{unit}"
+        def meant(text, unit, own)
+          (unit == own || text.empty? || Field::WITH_UNIT.match?(text)) ? text : "#{text} #{unit}"
+        end
 
         # A length as it stands in a field of some unit.
         def told(text, shown, own)
@@ -95,7 +97,8 @@ module YellowTrack
         when :texts, :lengths then parted(list.first).then { |texts| (kind == :lengths) ? texts.map(&meant) : texts }
         when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
-        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s)}.reject { |_, text| text.to_s.empty? }
+        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s)}
+          .reject { |_, text| text.to_s.empty? }
         else list.first
         end
       end

@@ -28,16 +28,21 @@ module YellowTrack
       ].freeze
 
       # From the top of the track to today's floor, once it is up.
-      CHECKS = %w[left middle right].map { |place| length("survey.check.#{place}", "track to floor, #{place}", "From the top of the track to today's floor.") }.freeze
+      CHECKS = %w[left middle right].map { |place|
+        length("survey.check.#{place}", "track to floor, #{place}",
+          "From the top of the track to today's floor.")
+      }.freeze
 
       # What else is asked, by how the set hangs.
       ABOUT = {
-        "bifold" => [length("survey.front", "free in front", "Floor before the opening that the panels may swing over.")],
+        "bifold" => [length("survey.front", "free in front",
+          "Floor before the opening that the panels may swing over.")],
         "pocket" => [
           length("survey.wall.thickness", "wall, thick"), length("survey.wall.board", "board, thick"),
           length("survey.beside.left", "wall, left", "Free wall beside the opening."),
           length("survey.beside.right", "wall, right", "Free wall beside the opening."),
-          Field.new(key: "survey.wall.services", label: "in the pocket's part", kind: :texts, hint: "Cables, pipes, drains: one after the other; none if none."),
+          Field.new(key: "survey.wall.services", label: "in the pocket's part", kind: :texts,
+            hint: "Cables, pipes, drains: one after the other; none if none."),
           Field.new(key: "survey.wall.bears_load", label: "bears load", kind: :flag),
           Field.new(key: "survey.wall.header", label: "header planned", kind: :flag)
         ],
@@ -45,7 +50,8 @@ module YellowTrack
           length("survey.beside.left", "wall, left", "Free wall beside the opening."),
           length("survey.beside.right", "wall, right", "Free wall beside the opening."),
           length("survey.wall.projection", "stands off", "How far skirting, casing or beading stand off the wall."),
-          Field.new(key: "survey.wall.studs", label: "studs at", kind: :lengths, hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920.")
+          Field.new(key: "survey.wall.studs", label: "studs at", kind: :lengths,
+            hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920.")
         ]
       }.freeze
 
@@ -65,27 +71,36 @@ module YellowTrack
         length("set.side_gap", "side gap"),
         length("set.setback", "setback"),
         length("set.half_jamb.thickness", "half jamb"),
-        Field.new(key: "set.guide", label: "guides", kind: :choice, options: {"groove" => "a fin in a groove", "side" => "side guides"}),
-        Field.new(key: "set.handle", label: "handle", kind: :choice, options: {"hinge" => "on the hinge stile", "middle" => "in the middle"}),
-        Field.new(key: "set.even", label: "out of square", kind: :choice, options: {"top" => "even top", "side" => "even side"}),
-        Field.new(key: "set.order", label: "fit and finish", kind: :choice, options: {"fit" => "fit, then finish", "finish" => "finish, then fit"}),
-        Field.new(key: "set.height_cut", label: "heights are cut", kind: :choice, options: {"workshop" => "in the workshop", "site" => "on site"}),
+        Field.new(key: "set.guide", label: "guides", kind: :choice,
+          options: {"groove" => "a fin in a groove", "side" => "side guides"}),
+        Field.new(key: "set.handle", label: "handle", kind: :choice,
+          options: {"hinge" => "on the hinge stile", "middle" => "in the middle"}),
+        Field.new(key: "set.even", label: "out of square", kind: :choice,
+          options: {"top" => "even top", "side" => "even side"}),
+        Field.new(key: "set.order", label: "fit and finish", kind: :choice,
+          options: {"fit" => "fit, then finish", "finish" => "finish, then fit"}),
+        Field.new(key: "set.height_cut", label: "heights are cut", kind: :choice,
+          options: {"workshop" => "in the workshop", "site" => "on site"}),
         length("set.nib", "nib"),
         length("set.lining", "lining"),
         length("set.casing.width", "casing, wide"),
         length("set.reveal", "reveal"),
-        Field.new(key: "set.head.material", label: "head made of", kind: :choice, options: Prepare::Stiffness::MODULI.keys.to_h { |name| [name, name] }),
+        Field.new(key: "set.head.material", label: "head made of", kind: :choice,
+          options: Prepare::Stiffness::MODULI.keys.to_h { |name| [name, name] }),
         length("set.head.breadth", "head, broad"),
         length("set.head.depth", "head, deep"),
         length("set.frame.stile", "stiles, wide"),
-        Field.new(key: "set.frame.rails", label: "rails, wide, from the top", kind: :lengths, hint: "Their widths, one after the other: 95; 120; 180."),
+        Field.new(key: "set.frame.rails", label: "rails, wide, from the top", kind: :lengths,
+          hint: "Their widths, one after the other: 95; 120; 180."),
         length("set.frame.groove", "groove, deep"),
         length("set.frame.tenon", "made tenon"),
         Field.new(key: "set.frame.solid", label: "solid infill", kind: :flag),
         Field.new(key: "set.service_side", label: "service side", kind: :choice,
           options: {"room" => "the room's", "closet" => "the closet's"}),
-        Field.new(key: "set.opens", label: "opens to the", kind: :choice, options: {"left" => "left", "right" => "right"}),
-        Field.new(key: "set.hand", label: "pivots at the", kind: :choice, options: {"left" => "left", "right" => "right"}),
+        Field.new(key: "set.opens", label: "opens to the", kind: :choice,
+          options: {"left" => "left", "right" => "right"}),
+        Field.new(key: "set.hand", label: "pivots at the", kind: :choice,
+          options: {"left" => "left", "right" => "right"}),
         Field.new(key: "set.leaves", label: "leaves", kind: :count, options: {"1" => "one", "2" => "two"}),
         length("set.slab.width", "slab width"),
         length("set.slab.height", "slab height"),
@@ -97,7 +112,8 @@ module YellowTrack
         Field.new(key: "set.panels", label: "panels", kind: :count, options: {"2" => "one pair", "4" => "two pairs"}),
         Field.new(key: "set.pattern", label: "panels and lanes", kind: :lanes,
           options: {
-            "1" => "one panel", "1,1" => "a pair that parts", "2,1" => "two, right in front", "1,2" => "two, left in front",
+            "1" => "one panel", "1,1" => "a pair that parts", "2,1" => "two, right in front",
+            "1,2" => "two, left in front",
             "2,1,2" => "three, middle in front", "1,2,1" => "three, middle behind", "1,2,3" => "three on three lanes",
             "2,1,1,2" => "four that part", "1,2,1,2" => "four in turn"
           })
@@ -108,7 +124,8 @@ module YellowTrack
           options: Makeup::AREAL.keys.to_h { |material| [material, material] })
       end.freeze
 
-      KNOWN = (TAPES + OTHERS + CHECKS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }.freeze
+      KNOWN = (TAPES + OTHERS + CHECKS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }
+        .freeze
 
       # Lists whose items are typed in pairs: what one is called, and its halves.
       LISTS = {"survey.floor" => ["station", %w[x rise]], "survey.bays" => ["bay", %w[from to]]}.freeze
@@ -128,18 +145,23 @@ module YellowTrack
       # What is read of a hung panel or pair, by its place in the opening file.
       HUNG = {
         "jamb" => Field.new(label: "read at the jamb", kind: :choice, options: {"left" => "left", "right" => "right"}),
-        "gaps.top" => length(nil, "top"), "gaps.middle" => length(nil, "middle"), "gaps.bottom" => length(nil, "bottom"),
+        "gaps.top" => length(nil, "top"), "gaps.middle" => length(nil, "middle"),
+        "gaps.bottom" => length(nil, "bottom"),
         "gaps.pivot" => length(nil, "head, pivot stile", "From the pivot stile's top to the head."),
         "gaps.lead" => length(nil, "head, lead stile", "From the lead stile's top to the head."),
         "at.left" => length(nil, "left hanger at", "Where its adjuster stands: + above mid, − below."),
         "at.right" => length(nil, "right hanger at", "Where its adjuster stands: + above mid, − below."),
         "at.jack" => length(nil, "jack at", "Where it stands: + above mid, − below."),
-        "at.top" => length(nil, "top pivot at", "Where its slide stands: + away from the jamb of where it was planned, − towards it."),
-        "at.bottom" => length(nil, "bottom pivot at", "Where its slide stands: + away from the jamb of where it was planned, − towards it."),
+        "at.top" => length(nil, "top pivot at",
+          "Where its slide stands: + away from the jamb of where it was planned, − towards it."),
+        "at.bottom" => length(nil, "bottom pivot at",
+          "Where its slide stands: + away from the jamb of where it was planned, − towards it."),
         "floor.left" => length(nil, "floor gap, left", "Under the lower left corner."),
         "floor.right" => length(nil, "floor gap, right", "Under the lower right corner."),
-        "tops.left" => length(nil, "left neighbour's top", "Above this panel's top, where they stand side by side; − below."),
-        "tops.right" => length(nil, "right neighbour's top", "Above this panel's top, where they stand side by side; − below.")
+        "tops.left" => length(nil, "left neighbour's top",
+          "Above this panel's top, where they stand side by side; − below."),
+        "tops.right" => length(nil, "right neighbour's top",
+          "Above this panel's top, where they stand side by side; − below.")
       }.freeze
       MEET = {"top" => length(nil, "meet, top"), "bottom" => length(nil, "meet, bottom")}.freeze
 
@@ -158,13 +180,16 @@ module YellowTrack
       def listed(key)
         list, number = key.to_s.match(/\A(survey\.(?:floor|bays))\.(?:i(\d{1,9})|new)\z/)&.captures
         name, halves = LISTS[list]
-        name && Field.new(key:, label: [name, (Integer(number, 10) + 1 if number)].compact.join(" "), kind: :pair, halves:)
+        name && Field.new(key:, label: [name, (Integer(number, 10) + 1 if number)].compact.join(" "), kind: :pair,
+          halves:)
       end
 
       # The field of an item by where it stands in its list now.
       #
       # @param place [Integer]
-      def placed(key, place) = listed(key).tap { |field| field.label = "#{LISTS.fetch(key[/\A\w+\.\w+/]).first} #{place + 1}" }
+      def placed(key, place)
+        listed(key).tap { |field| field.label = "#{LISTS.fetch(key[/\A\w+\.\w+/]).first} #{place + 1}" }
+      end
     end
   end
 end

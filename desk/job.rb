@@ -51,13 +51,15 @@ module YellowTrack
 
       # @return [Price] what it costs
       def price
-        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy, prices: cut_list.bar_prices.merge(book.prices.all))
+        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy,
+          prices: cut_list.bar_prices.merge(book.prices.all))
       end
 
       # Writes what is cut of it, where openings of several grains stand together:
       # to the finest.
       def cut_printer
-        translated? ? Length::Printer.other(shown) : Length::Printer.cut(units, openings.map { |one| one.opening.grain }.min)
+        translated? ? Length::Printer.other(shown) :
+          Length::Printer.cut(units, openings.map { |one| one.opening.grain }.min)
       end
 
       # Writes what was cut.
@@ -71,7 +73,8 @@ module YellowTrack
       def hang(name, who:)
         rules = book.house_rules.all
         set = USUAL_SET.merge(Files::HouseRules.for_set(rules, USUAL_SET["family"]))
-        add(Store::Document.blank(name: Store::Jobs.named(name), units: row.units, grain: Files::HouseRules.grain(rules, row.units), set:), who:)
+        add(Store::Document.blank(name: Store::Jobs.named(name), units: row.units,
+          grain: Files::HouseRules.grain(rules, row.units), set:), who:)
       end
 
       # Reads an opening file into it.
@@ -81,7 +84,8 @@ module YellowTrack
       # @raise [Faults] all of its faults
       def read_in(document, name:, who:)
         opening = Files::Shelf.opening(document)
-        add(Store::Document.new(document).with("name", Store::Jobs.named(opening.name.strip.empty? ? name : opening.name)), who:)
+        add(Store::Document.new(document)
+          .with("name", Store::Jobs.named(opening.name.strip.empty? ? name : opening.name)), who:)
       end
 
       # Hangs a copy: choices come along, and the grain; readings do not, for no
@@ -90,7 +94,8 @@ module YellowTrack
       # @param other [Store::Openings::Opening]
       def copy(other, who:)
         units, grain, set = other.document.to_h.values_at("units", "grain", "set")
-        add(Store::Document.blank(name: "#{other.name[0, Store::Jobs::LONGEST_NAME - 20]}, neighbour", units: units || row.units, grain:, set:), who:)
+        add(Store::Document.blank(name: "#{other.name[0, Store::Jobs::LONGEST_NAME - 20]}, neighbour",
+          units: units || row.units, grain:, set:), who:)
       end
 
       private

@@ -15,7 +15,9 @@ module YellowTrack
         # @param opening [Opening]
         # @param at [String] the stage on the screen
         # @return [NextStep]
-        def of(opening, at) = missing(opening) || refused(opening) || suspect(opening) || unknown(opening) || Stage[at].next.call(opening)
+        def of(opening, at)
+          missing(opening) || refused(opening) || suspect(opening) || unknown(opening) || Stage[at].next.call(opening)
+        end
 
         private
 
@@ -29,13 +31,15 @@ module YellowTrack
         def suspect(opening)
           key = opening.closure.suspects.first or return
           hint = Fields["survey.#{key}"]&.hint
-          new(sentence: "Measure the #{Survey::Words.name(key)} again#{hint ? ": #{hint[0].downcase}#{hint[1..]}" : "."}", stage: "measure", anchor: "survey.#{key}")
+          new(sentence: "Measure the #{Survey::Words.name(key)} " \
+            "again#{hint ? ": #{hint[0].downcase}#{hint[1..]}" : "."}", stage: "measure", anchor: "survey.#{key}")
         end
 
         def unknown(opening)
           return unless opening.closure.open?
 
-          new(sentence: "Take a diagonal: bottom left to top right.", stage: "measure", anchor: "survey.diagonals.rising")
+          new(sentence: "Take a diagonal: bottom left to top right.", stage: "measure",
+            anchor: "survey.diagonals.rising")
         end
       end
     end

@@ -68,7 +68,9 @@ module YellowTrack
 
       # The worst level of some checks, by how their codes begin; notes do not
       # count.
-      def worst_of(*starts) = Check.worst(all_checks.select { |check| check.code.start_with?(*starts) && check.level != :note })
+      def worst_of(*starts)
+        Check.worst(all_checks.select { |check| check.code.start_with?(*starts) && check.level != :note })
+      end
 
       # Reasons of its overridden stops, by code.
       def overrides = @overrides ||= all_checks.any?(&:stop?) ? book.log.overrides(id) : {}
@@ -112,7 +114,9 @@ module YellowTrack
       #
       # @param entries [Array<Hash>] kind, key, before, after
       # @return [Opening] as it stands then
-      def note(*entries, who:, columns: {}) = with(book.openings.note(id, *entries, who:, columns:, listing: Listing.of(book)))
+      def note(*entries, who:, columns: {})
+        with(book.openings.note(id, *entries, who:, columns:, listing: Listing.of(book)))
+      end
     end
   end
 end

@@ -17,7 +17,10 @@ module YellowTrack
       def of(survey, plan)
         panels = (plan&.set&.panels || []).sort_by { |panel| -(panel.lane || 1) }
         {"sides" => [survey.widths.max, survey.heights.max].map { |mm| mm && Numbers.plain(mm) },
-         "panels" => panels.map { |panel| [*[panel.x, panel.height, panel.width].map { |mm| Numbers.plain(mm) }, panel.lane, panel.name] },
+         "panels" => panels.map { |panel|
+           [*[panel.x, panel.height, panel.width].map { |mm| Numbers.plain(mm) },
+             panel.lane, panel.name]
+         },
          "kit" => plan&.opening&.kit&.name}
       end
     end

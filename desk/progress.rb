@@ -49,7 +49,9 @@ module YellowTrack
       # would be next, done too early.
       #
       # @return [Array<Steps::Step>]
-      def too_early(step) = (tick(step) || now == step) ? @order.early(step, @ticks.select { |_, entry| entry.after }.keys) : []
+      def too_early(step)
+        (tick(step) || now == step) ? @order.early(step, @ticks.select { |_, entry| entry.after }.keys) : []
+      end
 
       # What a step waits for still.
       #

@@ -29,14 +29,22 @@ module YellowTrack
     end
 
     Stage::ROWS = [
-      Stage.new(key: "measure", name: "Measure", writes: %w[survey.], built: true, mark: Stages.method(:measured), next: Stages.method(:size_next)),
-      Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: ->(opening) { opening.plan && :done }, next: Stages.method(:cut_next)),
-      Stage.new(key: "size", name: "Size", writes: %w[set.], built: true, mark: Stages.method(:sized), next: Stages.method(:cut_next)),
-      Stage.new(key: "prepare", name: "Prepare", writes: %w[set. survey.check.], built: true, mark: ->(_) {}, next: Stages.method(:cut_next)),
-      Stage.new(key: "cut", name: "Cut", writes: [], built: true, mark: ->(opening) { opening.all_cut? ? :done : nil }, next: Stages.method(:cut_next)),
-      Stage.new(key: "hang", name: "Hang", writes: [], built: true, mark: Stages.method(:hung), next: Stages.method(:hang_next)),
-      Stage.new(key: "adjust", name: "Adjust", writes: %w[hung.], built: true, mark: Stages.method(:adjusted), next: Stages.method(:adjust_next)),
-      Stage.new(key: "hand-over", name: "Hand over", writes: [], built: false, mark: ->(_) {}, next: Stages.method(:hand_over_next))
+      Stage.new(key: "measure", name: "Measure", writes: %w[survey.], built: true, mark: Stages.method(:measured),
+        next: Stages.method(:size_next)),
+      Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: ->(opening) { opening.plan && :done },
+        next: Stages.method(:cut_next)),
+      Stage.new(key: "size", name: "Size", writes: %w[set.], built: true, mark: Stages.method(:sized),
+        next: Stages.method(:cut_next)),
+      Stage.new(key: "prepare", name: "Prepare", writes: %w[set. survey.check.], built: true, mark: ->(_) {},
+        next: Stages.method(:cut_next)),
+      Stage.new(key: "cut", name: "Cut", writes: [], built: true, mark: ->(opening) { opening.all_cut? ? :done : nil },
+        next: Stages.method(:cut_next)),
+      Stage.new(key: "hang", name: "Hang", writes: [], built: true, mark: Stages.method(:hung),
+        next: Stages.method(:hang_next)),
+      Stage.new(key: "adjust", name: "Adjust", writes: %w[hung.], built: true, mark: Stages.method(:adjusted),
+        next: Stages.method(:adjust_next)),
+      Stage.new(key: "hand-over", name: "Hand over", writes: [], built: false, mark: ->(_) {},
+        next: Stages.method(:hand_over_next))
     ].to_h { |stage| [stage.key, stage.freeze] }.freeze
   end
 end

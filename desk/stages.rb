@@ -11,7 +11,10 @@ module YellowTrack
       def measured(opening) = opening.survey.complete? ? opening.worst_of("survey.", "size.") || :done : nil
 
       # What is wrong with the set itself.
-      def sized(opening) = opening.plan && opening.all_checks.map(&:code).grep_v(/\Asurvey\./).then { |codes| codes.any? ? opening.worst_of(*codes) : nil }
+      def sized(opening)
+        opening.plan && opening.all_checks.map(&:code).grep_v(/\Asurvey\./)
+          .then { |codes| codes.any? ? opening.worst_of(*codes) : nil }
+      end
 
       def hung(opening) = (opening.come_to?("hang") && opening.progress.done?) ? :done : nil
 
@@ -19,14 +22,16 @@ module YellowTrack
 
       def size_next(opening)
         set, printer = opening.plan.set, opening.cut_printer
-        NextStep.new(sentence: "Size the set: panels come to #{printer.with_unit(set.width)} × #{printer.with_unit(set.height)}.", stage: "size")
+        NextStep.new(sentence: "Size the set: panels come to #{printer.with_unit(set.width)} × " \
+          "#{printer.with_unit(set.height)}.", stage: "size")
       end
 
       def cut_next(opening)
         stop = opening.plan.checks.find(&:stop?)
         return NextStep.new(sentence: stop.do, stage: "size", anchor: stop.code) if stop
 
-        NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. One end only; keep the factory holes at the other.",
+        NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. " \
+          "One end only; keep the factory holes at the other.",
           stage: "sheet")
       end
 
@@ -39,7 +44,9 @@ module YellowTrack
 
       def adjust_next(opening) = opening.turning.next_step
 
-      def hand_over_next(_opening) = NextStep.new(sentence: "Hand it over: show how it runs, and how it is cleaned.", stage: "hand-over")
+      def hand_over_next(_opening)
+        NextStep.new(sentence: "Hand it over: show how it runs, and how it is cleaned.", stage: "hand-over")
+      end
     end
   end
 end

@@ -32,7 +32,9 @@ module YellowTrack
       def needed = @needed ||= @opening.plan.set.needed_readings
 
       # @return [Adjust::Slider, Adjust::Fold, nil] nil while readings are missing
-      def answer(one = reading) = @answers.fetch(one.name) { @answers[one.name] = one.answer(even:, per_turn: learnt.used) }
+      def answer(one = reading)
+        @answers.fetch(one.name) { @answers[one.name] = one.answer(even:, per_turn: learnt.used) }
+      end
 
       # @return [Adjust::Controls] of a panel whose gaps were read
       def controls(one = reading)
@@ -94,7 +96,8 @@ module YellowTrack
 
         one = [reading, *needed].find { |other| !even?(other) } || reading
         gap = one.missing.first
-        NextStep.new(sentence: words_of(one), stage: "adjust", panel: one.name, anchor: gap && "hung.#{one.name}.gaps.#{gap}")
+        NextStep.new(sentence: words_of(one), stage: "adjust", panel: one.name,
+          anchor: gap && "hung.#{one.name}.gaps.#{gap}")
       end
 
       # Writes down that adjusters were turned.
@@ -103,11 +106,15 @@ module YellowTrack
       # @param seen [Integer] the version on the screen
       # @raise [Fault] where it was read anew meanwhile
       def turn!(counts, seen:, who:)
-        raise Fault.new("No adjuster was turned. Turn one on the bench, or take what is suggested.", key: "turn") if counts.values.all?(&:zero?)
+        if counts.values.all?(&:zero?)
+          raise Fault.new("No adjuster was turned. Turn one on the bench, or take what is suggested.",
+            key: "turn")
+        end
 
         key = "hung.#{reading.name}"
         commit(key, seen, who) do |now|
-          Store::Openings::Act.new(document: now.document.with(key, state_after(counts)), columns: {stage: Stage.later(now.stage, "adjust")},
+          Store::Openings::Act.new(document: now.document.with(key, state_after(counts)),
+            columns: {stage: Stage.later(now.stage, "adjust")},
             entries: [{kind: "move", key:, before: now.document[key], after: entry(counts)}])
         end
       end
@@ -118,7 +125,8 @@ module YellowTrack
       # @raise [Fault] where there is none to take back
       def take_back!(seen:, who:)
         move = open_move&.entry or
-          raise Fault.new("There is no move of #{reading.title} to take back: gaps were read since. Turn the other way instead.", key: "turn")
+          raise Fault.new("There is no move of #{reading.title} to take back: gaps were read since. Turn the other " \
+            "way instead.", key: "turn")
 
         commit(move.key, seen, who) do |now|
           Store::Openings::Act.new(document: now.document.with(move.key, move.before), entries: [
@@ -134,7 +142,8 @@ module YellowTrack
         change = @opening.book.openings.commit(@opening.id, who:, seen:, key:, listing: Listing.of(@opening.book), &)
         return unless change.outcome == :conflict
 
-        raise Fault.new("#{reading.title} was read anew on another screen meanwhile. Nothing was written down: look at what it says now.", key: "turn")
+        raise Fault.new("#{reading.title} was read anew on another screen meanwhile. Nothing was written down: look " \
+          "at what it says now.", key: "turn")
       end
 
       # The opening file's part for the panel once its adjusters were turned: where
@@ -144,13 +153,18 @@ module YellowTrack
       def state_after(counts)
         at = controls.all.keys.to_h { |name| [name, text(controls.at(name, counts.fetch(name)))] }
         @opening.document["hung.#{reading.name}"].to_h.except("gaps", "floor", "tops")
-          .merge("at" => at, **controls.moved(counts).transform_values { |read| read.transform_values { |mm| text(mm) } })
+          .merge("at" => at, **controls.moved(counts)
+            .transform_values { |read| read.transform_values { |mm| text(mm) } })
       end
 
       # A move for the log.
       def entry(counts)
-        {"turned" => counts.to_h { |name, count| [name, {"count" => count, "mm" => plain(controls.mm(name, count)), "words" => controls.words(name, count)}] },
-         "gaps" => reading.read["gaps"].transform_values { |gap| plain(gap) }, "expected" => controls.gaps(counts).transform_values { |gap| plain(gap) },
+        {"turned" => counts.to_h { |name, count|
+          [name,
+            {"count" => count, "mm" => plain(controls.mm(name, count)), "words" => controls.words(name, count)}]
+        },
+         "gaps" => reading.read["gaps"].transform_values { |gap| plain(gap) },
+         "expected" => controls.gaps(counts).transform_values { |gap| plain(gap) },
          "jamb" => reading.jamb, **controls.lesson(counts).transform_values { |number| plain(number) }}
       end
 
@@ -189,12 +203,18 @@ module YellowTrack
       end
 
       def words_of(one)
-        return "Read the gaps of #{one.name} at #{one.edge}: #{one.missing.map { |gap| Fields.hung_label(gap) }.join(", ")}." if one.missing.any?
+        if one.missing.any?
+          return "Read the gaps of #{one.name} at #{one.edge}: " \
+            "#{one.missing.map { |gap| Fields.hung_label(gap) }.join(", ")}."
+        end
 
         turned = controls(one).suggested.reject { |_, count| count.zero? }
         return "#{one.name} at #{one.edge}: nothing that can be turned helps. See what would." if turned.empty?
 
-        told = turned.map { |name, count| "#{Adjust::Controls::NAMES.fetch(name)}: #{controls(one).words(name, count)}" }.join("; ")
+        told = turned.map { |name, count|
+          "#{Adjust::Controls::NAMES.fetch(name)}: " \
+                  "#{controls(one).words(name, count)}"
+        }.join("; ")
         "#{told[0].upcase}#{told[1..]}. Then read the gaps of #{one.name} again."
       end
     end

@@ -54,20 +54,23 @@ module YellowTrack
           (change.outcome == :conflict) ? clash(field, value, posted, change, draft) : saved(field, value, change)
         rescue Unread => e
           @book.drafts.keep(@opening.id, field.key, posted, e.message, **draft)
-          Result.new(opening: @opening.with(@book.openings.find(@opening.id)), outcome: :unread, note: e.message, meanwhile: [])
+          Result.new(opening: @opening.with(@book.openings.find(@opening.id)), outcome: :unread, note: e.message,
+            meanwhile: [])
         end
       end
 
       # Gaps are read of what hangs: the opening has come to that.
       def commit(field, value, seen, overrule)
-        @book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:, listing: method(:listed)) do |now|
+        @book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:,
+          listing: method(:listed)) do |now|
           next if field.same?(now.document[field.key], value, own: @own)
 
           document = changed(now.document, field.key, value)
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
-          Store::Openings::Act.new(document:, columns:, entries: [{kind: kind_of(key), key:, before: now.document[key], after: value}])
+          Store::Openings::Act.new(document:, columns:,
+            entries: [{kind: kind_of(key), key:, before: now.document[key], after: value}])
         end
       end
 
@@ -108,7 +111,8 @@ module YellowTrack
 
       def clash(field, value, posted, change, draft)
         other = change.meanwhile.reverse.find { |entry| entry.key == field.key }
-        says = "Changed meanwhile#{" from #{told(field, other.before)} to #{told(field, other.after)}" if other}. You typed #{told(field, value)}."
+        says = "Changed meanwhile#{" from #{told(field, other.before)} to #{told(field, other.after)}" if other}. " \
+          "You typed #{told(field, value)}."
         @book.drafts.keep(@opening.id, field.key, posted, says, clash: true, **draft)
         Result.new(opening: @opening.with(change.opening), outcome: :conflict, note: says, meanwhile: change.meanwhile)
       end

@@ -90,7 +90,9 @@ module YellowTrack
 
       def clear
         dimension = Dimension.new(@pen)
-        windows.each { |from, to| dimension.across(x(from), x(to), foot + 26, @printer.text(to - from), feet: foot + 2) }
+        windows.each do |from, to|
+          dimension.across(x(from), x(to), foot + 26, @printer.text(to - from), feet: foot + 2)
+        end
       end
     end
   end

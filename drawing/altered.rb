@@ -40,9 +40,11 @@ module YellowTrack
       def foot = @alter.lipping.positive? ? @height - @slab[1] : -@alter.height
 
       def description
-        parts = [("#{say(@alter.height)} off the foot" if @alter.height.positive?), ("#{say(edge)} off each edge" if edge.positive?),
+        parts = [("#{say(@alter.height)} off the foot" if @alter.height.positive?),
+          ("#{say(edge)} off each edge" if edge.positive?),
           ("lipping of #{say(@alter.lipping)} on the foot" if @alter.lipping.positive?)].compact
-        "Slab #{say(@slab[0])} × #{say(@slab[1])}, panel #{say(@width)} × #{say(@height)}: #{parts.empty? ? "it fits as it is" : parts.join(", ")}."
+        "Slab #{say(@slab[0])} × #{say(@slab[1])}, panel #{say(@width)} × #{say(@height)}: " \
+          "#{parts.empty? ? "it fits as it is" : parts.join(", ")}."
       end
 
       # Panel's lower left corner is the drawing's own.
@@ -53,14 +55,16 @@ module YellowTrack
         return unless @alter.lipping.positive?
 
         @pen.rect(at(0, foot), [@frame.length(@width), @frame.length(foot)], "bay")
-        @pen.text([@frame.x(@slab[0] / 2), at(0, 0)[1] + 22], "lipping #{say(@alter.lipping)}, planed back after the glue", "quiet")
+        @pen.text([@frame.x(@slab[0] / 2), at(0, 0)[1] + 22],
+          "lipping #{say(@alter.lipping)}, planed back after the glue", "quiet")
       end
 
       def panel
         top = [@height, foot + @slab[1]].min
         @pen.rect(at(0, top), [@frame.length([@width, @slab[0]].min), @frame.length(top - [foot, 0].max)], "face")
         @pen.line(at(-edge, 0), at(@width + edge, 0), "cut") if @alter.height.positive?
-        @alter.stile_left && [@alter.stile_left, @width - @alter.stile_left].each { |x| @pen.line(at(x, 0), at(x, top), "hidden") }
+        @alter.stile_left && [@alter.stile_left, @width - @alter.stile_left]
+          .each { |x| @pen.line(at(x, 0), at(x, top), "hidden") }
         @pen.text(at(@width / 2, @height / 2), "#{say(@width)} × #{say(@height)}", "figure")
       end
 

@@ -34,15 +34,23 @@ module YellowTrack
       private
 
       def description
-        @cuts.map { |cut| "#{cut.bar.name || "Bar"} of #{say(cut.bar.length)}: #{cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")}; left #{say(cut.offcut)}." }.join(" ")
+        @cuts.map { |cut|
+          "#{cut.bar.name || "Bar"} of #{say(cut.bar.length)}: " \
+          "#{cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")}; left " \
+            "#{say(cut.offcut)}."
+        }.join(" ")
       end
 
       def say(mm) = @printer.short(mm)
 
       def bar(cut, top)
         @pen.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
-        cut.pieces.zip(cut.places) { |piece, place| piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top) }
-        @pen.text([LEFT, top + HIGH + 13], "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}; left #{say(cut.offcut)}", "quiet", anchor: "start")
+        cut.pieces.zip(cut.places) do |piece, place|
+          piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top)
+        end
+        @pen.text([LEFT, top + HIGH + 13],
+          "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}; left #{say(cut.offcut)}", "quiet",
+          anchor: "start")
       end
 
       def piece(piece, left, wide, top)

@@ -94,7 +94,8 @@ module YellowTrack
 
       # The neighbour away from the jamb, as much of it as there is room for.
       def beside
-        @pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "beside") if @reading.neighbour?
+        @pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "beside") if @reading
+          .neighbour?
       end
 
       def corners = [[inward(0), top], [inward(wide), top], [inward(wide), top + tall], [inward(0), top + tall]]
@@ -111,7 +112,8 @@ module YellowTrack
       def description
         return "Gaps not read yet: #{@reading.missing.join(", ")}." unless @answer
 
-        "Gaps read: #{gaps.map { |gap, mm| "#{gap} #{figure(mm)}" }.join(", ")} mm, drawn #{factor} times larger than life."
+        "Gaps read: #{gaps.map { |gap, mm| "#{gap} #{figure(mm)}" }.join(", ")} mm, drawn #{factor} times larger " \
+          "than life."
       end
     end
   end

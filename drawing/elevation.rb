@@ -62,15 +62,18 @@ module YellowTrack
 
       def description
         names = @set.panels.map(&:name).join(", ")
-        "#{(@set.panels.length == 1) ? "One panel" : "#{@set.panels.length} panels"}, #{names}, #{figure(@set.width)} wide and " \
-          "#{figure(@set.height)} high, in an opening of #{figure(@plan.sizing.before_packing)}. Track #{figure(@set.track.length)}."
+        "#{(@set.panels.length == 1) ? "One panel" : "#{@set.panels.length} panels"}, #{names}, " \
+          "#{figure(@set.width)} wide and " \
+          "#{figure(@set.height)} high, in an opening of #{figure(@plan.sizing.before_packing)}. Track " \
+            "#{figure(@set.track.length)}."
       end
 
       def wall
         left, right = x(opening_left), x(opening_right)
         head, floor = y(@plan.figures.head_high), y(0)
         edge = [x(@from) - WALL, x(@to) + WALL]
-        @pen.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor], [right, head],
+        @pen.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor],
+          [right, head],
           [left, head], [left, floor]], "wall")
         @pen.line([edge[0] - WALL, floor], [edge[1] + WALL, floor], "cut")
         covering(left, right)
@@ -100,7 +103,8 @@ module YellowTrack
 
       def name(panel, middle, height)
         @pen.text([middle, height], panel.name, "letter")
-        @pen.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane && @set.panels.any? { |other| other.lane != panel.lane }
+        @pen.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane &&
+          @set.panels.any? { |other| other.lane != panel.lane }
       end
 
       # The panels, those farthest from the room first.
@@ -114,7 +118,9 @@ module YellowTrack
       def rail(start, height)
         @pen.rect([x(start), y(height)], [@frame.length(@set.track.length), TRACK], "runs track")
         @set.track.holes.each { |hole| @pen.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
-        @set.track.joints.each { |joint| @pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut") }
+        @set.track.joints.each do |joint|
+          @pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut")
+        end
       end
 
       # Hangers from a track whose face is at a height, mm.

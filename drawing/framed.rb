@@ -23,7 +23,9 @@ module YellowTrack
       def id = "framed"
 
       def paint
-        [0r, @width - @frame.stile].each { |x| member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, @height + Prepare::FramedPanel::HORN) }
+        [0r, @width - @frame.stile].each do |x|
+          member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, @height + Prepare::FramedPanel::HORN)
+        end
         @frame.rail_places.each { |foot, head| member(@frame.stile, foot, @width - @frame.stile, head) }
         measures
       end
@@ -34,7 +36,8 @@ module YellowTrack
 
       def description
         infill = @frame.infills.first
-        "Stiles #{say(@frame.stiles)} long and #{say(@frame.stile)} wide, rails #{say(@frame.rail_length)} long and #{@frame.rails.map { |rail| say(rail) }.join(", ")} wide, " \
+        "Stiles #{say(@frame.stiles)} long and #{say(@frame.stile)} wide, rails #{say(@frame.rail_length)} long and " \
+          "#{@frame.rails.map { |rail| say(rail) }.join(", ")} wide, " \
           "#{@frame.infills.length} infills of #{say(infill.width)} × #{say(infill.height)}."
       end
 
@@ -46,7 +49,10 @@ module YellowTrack
         dimension = Dimension.new(@pen)
         dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, say(@width), feet: @picture.y(0) + 4)
         dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, say(@frame.stile), feet: BOX[1] - 4)
-        @frame.rail_places.each { |foot, head| dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, say(head - foot), feet: @picture.x(@width) + 4) }
+        @frame.rail_places.each do |foot, head|
+          dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, say(head - foot),
+            feet: @picture.x(@width) + 4)
+        end
         dimension.upright(@picture.y(@height), @picture.y(0), @picture.x(0) - 24, say(@height), feet: @picture.x(0) - 4)
       end
     end

@@ -31,8 +31,10 @@ module YellowTrack
       private
 
       def description
-        "Strip #{say(@set.half_jamb)} on the jamb. Side gap #{say(@set.gaps.side)}. Hides #{say(@set.hidden)} of the panel's edge. " \
-          "Panel's face #{say(@set.terms.setback)} behind the strip. Pivot #{say(pivot)} from the jamb, track #{say(@set.track_line)} behind the strip."
+        "Strip #{say(@set.half_jamb)} on the jamb. Side gap #{say(@set.gaps.side)}. Hides #{say(@set.hidden)} of the " \
+          "panel's edge. " \
+          "Panel's face #{say(@set.terms.setback)} behind the strip. Pivot #{say(pivot)} from the jamb, track " \
+            "#{say(@set.track_line)} behind the strip."
       end
 
       def say(mm) = @printer.short(mm)
@@ -46,12 +48,14 @@ module YellowTrack
       def y(mm) = 100 - mm.to_f * SCALE
 
       def jamb
-        @pen.rect([20, y(@set.terms.setback + @set.thickness) - 14], [50, HEIGHT - y(@set.terms.setback + @set.thickness)], "wall")
+        @pen.rect([20, y(@set.terms.setback + @set.thickness) - 14],
+          [50, HEIGHT - y(@set.terms.setback + @set.thickness)], "wall")
         @pen.rect([x(0), y(0)], [@set.half_jamb.to_f * SCALE, STRIP_DEEP * SCALE], "strip")
       end
 
       def panel
-        @pen.rect([x(@set.gaps.side), y(@set.terms.setback + @set.thickness)], [SHOWN * SCALE, @set.thickness.to_f * SCALE], "face")
+        @pen.rect([x(@set.gaps.side), y(@set.terms.setback + @set.thickness)],
+          [SHOWN * SCALE, @set.thickness.to_f * SCALE], "face")
         @pen.line([x(0), y(@set.track_line)], [x(@set.gaps.side + SHOWN), y(@set.track_line)], "hidden")
         @pen.circle([x(pivot), y(@set.track_line)], 5, "runs")
       end
@@ -61,8 +65,10 @@ module YellowTrack
         top = y(@set.terms.setback + @set.thickness)
         dimension.across(x(0), x(pivot), top - 18, say(pivot), feet: top - 2)
         dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, say(@set.half_jamb), feet: y(-STRIP_DEEP) + 2)
-        dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, say(@set.terms.setback), feet: x(@set.gaps.side + SHOWN) + 4)
-        @pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4], "side gap #{say(@set.gaps.side)}, hides #{say(@set.hidden)}", "quiet", anchor: "end")
+        dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, say(@set.terms.setback),
+          feet: x(@set.gaps.side + SHOWN) + 4)
+        @pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4],
+          "side gap #{say(@set.gaps.side)}, hides #{say(@set.hidden)}", "quiet", anchor: "end")
       end
     end
   end

@@ -38,7 +38,8 @@ module YellowTrack
       def words
         layers = @build_up[:layers].map { |layer| @printer.short(layer) }.join(" + ")
         short = @build_up[:shortfall]
-        missing = ", #{@printer.short(short)} short of #{@printer.short(@build_up[:target])}" if short > Prepare::BuildUp::TOLD
+        told = short > Prepare::BuildUp::TOLD
+        missing = ", #{@printer.short(short)} short of #{@printer.short(@build_up[:target])}" if told
         "#{layers.empty? ? "No layer is thin enough" : layers} from the jamb out#{missing}."
       end
 

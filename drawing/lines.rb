@@ -11,11 +11,14 @@ module YellowTrack
       Line = Struct.new(:weight, :ink, :fill, :dash, :size, :bold, keyword_init: true)
 
       TABLE = {
-        "wall" => {weight: 0.9, fill: :shade}, "strip" => {weight: 0.9, fill: :strip}, "face" => {weight: 1.6, fill: :sheet},
-        "runs" => {weight: 0.9, fill: :rolling}, "runs-line" => {weight: 4, ink: :rolling}, "dot" => {weight: 0, fill: :ink},
+        "wall" => {weight: 0.9, fill: :shade}, "strip" => {weight: 0.9, fill: :strip},
+        "face" => {weight: 1.6, fill: :sheet},
+        "runs" => {weight: 0.9, fill: :rolling}, "runs-line" => {weight: 4, ink: :rolling},
+        "dot" => {weight: 0, fill: :ink},
         "cut" => {weight: 1.6}, "seen" => {weight: 0.9}, "hidden" => {weight: 0.6, ink: :half, dash: [5, 3]},
         "dimension" => {weight: 0.5}, "extension" => {weight: 0.5}, "tick" => {weight: 1}, "datum" => {weight: 4},
-        "hole" => {weight: 0.9, fill: :sheet}, "bay" => {weight: 0.9, ink: :half}, "bay clear" => {weight: 0.9, ink: :good, fill: :good},
+        "hole" => {weight: 0.9, fill: :sheet}, "bay" => {weight: 0.9, ink: :half},
+        "bay clear" => {weight: 0.9, ink: :good, fill: :good},
         "true-shape" => {weight: 1.6}, "level-shape" => {weight: 0.6, ink: :half, fill: :sheet, dash: [4, 4]},
         "tape" => {weight: 0.9, ink: :half, dash: [7, 4]}, "tape unread" => {weight: 0.9, ink: :hair, dash: [7, 4]},
         "tape suspect" => {weight: 2, ink: :stop}, "tape now" => {weight: 2.4},
@@ -28,7 +31,8 @@ module YellowTrack
 
       # Black on white, the track yellow.
       PAPER = {
-        ink: "1D2B2E", half: "1D2B2E", hair: "8A9496", shade: "E8E8E8", strip: "E8E8E8", sheet: "FFFFFF", rolling: "F2B600", good: "D9E8DF",
+        ink: "1D2B2E", half: "1D2B2E", hair: "8A9496", shade: "E8E8E8", strip: "E8E8E8", sheet: "FFFFFF",
+        rolling: "F2B600", good: "D9E8DF",
         stop: "1D2B2E"
       }.freeze
 
@@ -44,20 +48,27 @@ module YellowTrack
       # @yieldparam role [Symbol] of a colour
       # @yieldreturn [String] that colour
       # @return [String]
-      def css(within = "", &colour) = TABLE.map { |name, line| "#{within}.#{name.tr(" ", ".")} { #{rules(line, &colour)} }" }.join("\n")
+      def css(within = "", &colour)
+        TABLE.map { |name, line| "#{within}.#{name.tr(" ", ".")} { #{rules(line, &colour)} }" }.join("\n")
+      end
 
       # For a picture as a file of its own.
-      def for_file = "text { font-family: sans-serif; font-size: 14px; fill: ##{PAPER[:ink]}; } #{css { |role| "##{PAPER.fetch(role)}" }.tr("\n", " ")}"
+      def for_file
+        "text { font-family: sans-serif; font-size: 14px; fill: ##{PAPER[:ink]}; } " \
+          "#{css { |role| "##{PAPER.fetch(role)}" }.tr("\n", " ")}"
+      end
 
       def rules(line)
         return text_rules(line) { |role| yield role } if line.size
 
-        ["fill: #{line.fill ? yield(line.fill) : "none"}", "stroke: #{line.weight.zero? ? "none" : yield(line.ink)}", "stroke-width: #{line.weight}px",
+        ["fill: #{line.fill ? yield(line.fill) : "none"}", "stroke: #{line.weight.zero? ? "none" : yield(line.ink)}",
+          "stroke-width: #{line.weight}px",
           "stroke-dasharray: #{line.dash ? line.dash.join(" ") : "none"}"].join("; ")
       end
 
       def text_rules(line)
-        ["font-size: #{line.size}px", "fill: #{yield(line.fill || :ink)}", ("font-weight: 600" if line.bold)].compact.join("; ")
+        ["font-size: #{line.size}px", "fill: #{yield(line.fill || :ink)}", ("font-weight: 600" if line.bold)].compact
+          .join("; ")
       end
     end
   end

@@ -28,7 +28,9 @@ module YellowTrack
 
       def paint
         face
-        @drilling.grooves.each { |groove| @pen.line(at(groove.from, groove.depth), at(groove.to, groove.depth), "hidden") }
+        @drilling.grooves.each do |groove|
+          @pen.line(at(groove.from, groove.depth), at(groove.to, groove.depth), "hidden")
+        end
         @drilling.holes.each { |hole| mark(hole) }
         running
       end
@@ -38,9 +40,10 @@ module YellowTrack
       def say(mm) = @printer.short(mm)
 
       def description
-        "#{say(@panel.width)} × #{say(@panel.height)}, seen from the #{@drilling.face}, from the #{@drilling.datum}: " + @drilling.holes.map do |hole|
-          "#{hole.for} in the #{hole.edge} at #{say(hole.x)}#{", #{say(hole.y)} up" if hole.y}"
-        end.join("; ") + "."
+        "#{say(@panel.width)} × #{say(@panel.height)}, seen from the #{@drilling.face}, from the #{@drilling.datum}: " +
+          @drilling.holes.map do |hole|
+            "#{hole.for} in the #{hole.edge} at #{say(hole.x)}#{", #{say(hole.y)} up" if hole.y}"
+          end.join("; ") + "."
       end
 
       def face
@@ -53,7 +56,9 @@ module YellowTrack
       # Both edges by their names, turned to read along them.
       def names
         x = [@frame.x(0) + NAMED, @frame.x(@panel.width) - NAMED]
-        @drilling.edges.zip(x) { |edge, place| @pen.text([place, @frame.y(@panel.height / 4)], edge, "quiet", turn: -90) }
+        @drilling.edges.zip(x) do |edge, place|
+          @pen.text([place, @frame.y(@panel.height / 4)], edge, "quiet", turn: -90)
+        end
       end
 
       # A place from the datum edge, wherever that is in the view.
@@ -79,10 +84,13 @@ module YellowTrack
         dimension = Dimension.new(@pen)
         {"top" => [@frame.y(@panel.height), -16], "bottom" => [@frame.y(0), 26]}.each do |edge, (feet, step)|
           places = @drilling.holes.select { |hole| hole.edge == edge }.map(&:x).uniq
-          places.each_with_index { |x, row| dimension.across(at(0, 0)[0], at(x, 0)[0], feet + step * (row + 1) + ((step < 0) ? 0 : 2), say(x), feet:) }
+          places.each_with_index do |x, row|
+            dimension.across(at(0, 0)[0], at(x, 0)[0], feet + step * (row + 1) + ((step < 0) ? 0 : 2), say(x), feet:)
+          end
         end
         dimension.across(@frame.x(0), @frame.x(@panel.width), HEIGHT - 8, say(@panel.width), feet: HEIGHT - 20)
-        dimension.upright(@frame.y(@panel.height), @frame.y(0), BOX[0] - 30 + (@frame.x(0) - BOX[0]), say(@panel.height), feet: @frame.x(0) - 4)
+        dimension.upright(@frame.y(@panel.height), @frame.y(0), BOX[0] - 30 + (@frame.x(0) - BOX[0]),
+          say(@panel.height), feet: @frame.x(0) - 4)
       end
     end
   end

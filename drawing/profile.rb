@@ -46,7 +46,9 @@ module YellowTrack
       # point, or below the floor's high point.
       def heads = @heads ||= [0r, @width / 2, @width].map { |x| [x, figures.head(x) - figures.head_low] }
 
-      def floors = @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
+      def floors
+        @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
+      end
 
       def departures = (heads + floors).map(&:last)
 
@@ -59,7 +61,8 @@ module YellowTrack
       end
 
       def description
-        "Head above its low point: #{said(heads)}. #{floor_read? ? "Floor from its high point: #{said(floors)}." : "Floor not read."} Drawn #{factor} times larger than life."
+        floor = floor_read? ? "Floor from its high point: #{said(floors)}." : "Floor not read."
+        "Head above its low point: #{said(heads)}. #{floor} Drawn #{factor} times larger than life."
       end
 
       def said(list) = list.map { |x, rise| "#{@printer.short(rise)} at #{@printer.short(x)}" }.join(", ")

@@ -37,8 +37,10 @@ module YellowTrack
       def own
         all.flat_map do |name, one|
           [output("turned-#{name}", {name => 1}, one.least, one.counts.map { |count| @controls.words(name, count) }),
-            output("at-#{name}", {name => 1}, one.least, one.counts.map { |count| Adjust::Words.signed(@controls.at(name, count), @controls.printer) }),
-            output("needle-#{name}", {name => 1}, one.least, one.counts.map { |count| Responses.needle(@controls, name, count) }, as: "transform")]
+            output("at-#{name}", {name => 1}, one.least,
+              one.counts.map { |count| Adjust::Words.signed(@controls.at(name, count), @controls.printer) }),
+            output("needle-#{name}", {name => 1}, one.least,
+              one.counts.map { |count| Responses.needle(@controls, name, count) }, as: "transform")]
         end
       end
 

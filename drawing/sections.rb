@@ -84,13 +84,19 @@ module YellowTrack
         first, second = panels
         y = down(above) + SHOWN * @scale + 26
         @dimension.across(z(first.from, :head), z(first.to, :head), y, say(first.to - first.from), feet: y - 20)
-        @dimension.across(z(first.to, :head), z(second.from, :head), y + 24, say(second.from - first.to), feet: y - 20) if second
+        if second
+          @dimension.across(z(first.to, :head), z(second.from, :head), y + 24, say(second.from - first.to),
+            feet: y - 20)
+        end
       end
 
       def foot
         floor = HEIGHT - 50
         under = larger(@set.gap)
-        panels.each { |panel| @pen.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT], "face") }
+        panels.each do |panel|
+          @pen.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT],
+            "face")
+        end
         ground(floor)
         below(floor, under)
         @dimension.upright(floor - under, floor, z(deep, :foot) + 26, say(@set.gap), feet: z(deep, :foot) + 6)

@@ -140,7 +140,9 @@ module YellowTrack
       def suspects = @suspects ||= @closure ? @closure.suspects : []
 
       def description
-        read = TAPES.filter_map { |tape| (mm = @survey[tape.key]) && "#{Survey::Words.name(tape.key)} #{@printer.text(mm)}" }
+        read = TAPES.filter_map do |tape|
+          (mm = @survey[tape.key]) && "#{Survey::Words.name(tape.key)} #{@printer.text(mm)}"
+        end
         wrong = suspects.map { |key| Survey::Words.name(key) }
         "Readings: #{read.empty? ? "none yet" : read.join(", ")}.#{" Suspect: #{wrong.join(", ")}." if wrong.any?}"
       end

@@ -38,7 +38,10 @@ module YellowTrack
       private
 
       def description
-        @stations.map { |station| "At #{@printer.short(station[:x])} shim #{@printer.short(station[:shim])}: #{station[:layers].map { |layer| @printer.short(layer) }.join(" + ")}." }.join(" ")
+        @stations.map { |station|
+          "At #{@printer.short(station[:x])} shim #{@printer.short(station[:shim])}: " \
+          "#{station[:layers].map { |layer| @printer.short(layer) }.join(" + ")}."
+        }.join(" ")
       end
 
       def x(station) = LEFT + (WIDTH - 2 * LEFT) * ((station[:x] - @from) / [@to - @from, 1].max).to_f

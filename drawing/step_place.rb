@@ -26,8 +26,12 @@ module YellowTrack
       def id = @name
 
       def paint
-        @pen.rect(@frame.at(0, @plan.figures.head_high), [@frame.length(@right), @frame.length(@plan.figures.head_high)], "seen")
-        @set.panels.each { |panel| @pen.rect(@frame.at(panel.x, foot + panel.height), [@frame.length(panel.width), @frame.length(panel.height)], "hidden") }
+        @pen.rect(@frame.at(0, @plan.figures.head_high),
+          [@frame.length(@right), @frame.length(@plan.figures.head_high)], "seen")
+        @set.panels.each do |panel|
+          @pen.rect(@frame.at(panel.x, foot + panel.height), [@frame.length(panel.width), @frame.length(panel.height)],
+            "hidden")
+        end
         public_send(@place)
       end
 

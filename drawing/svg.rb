@@ -59,21 +59,26 @@ module YellowTrack
       # @return [String] the picture, with its text alternative
       def to_s
         ids = ["#{@name}-title", "#{@name}-description"]
-        "<svg xmlns=\"http://www.w3.org/2000/svg\"#{written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: "img",
-          class: "drawing", "aria-labelledby": ids.join(" "), **(@sized ? {width: @width, height: @height} : {}))}>" \
-          "<title id=\"#{ids[0]}\">#{CGI.escapeHTML(@title)}</title><desc id=\"#{ids[1]}\">#{CGI.escapeHTML(@description)}</desc>#{"<style>#{@style}</style>" if @style}" \
-          "#{@parts.join}</svg>"
+        size = @sized ? {width: @width, height: @height} : {}
+        about = written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: "img", class: "drawing",
+          "aria-labelledby": ids.join(" "), **size)
+        "<svg xmlns=\"http://www.w3.org/2000/svg\"#{about}>#{told("title", ids[0], @title)}" \
+          "#{told("desc", ids[1], @description)}#{"<style>#{@style}</style>" if @style}#{@parts.join}</svg>"
       end
 
       private
 
+      def told(tag, id, words) = "<#{tag} id=\"#{id}\">#{CGI.escapeHTML(words)}</#{tag}>"
+
       def add(tag, words = nil, **attributes)
-        @parts << (words ? "<#{tag}#{written(attributes)}>#{CGI.escapeHTML(words.to_s)}</#{tag}>" : "<#{tag}#{written(attributes)}/>")
+        @parts << (words ? "<#{tag}#{written(attributes)}>#{CGI.escapeHTML(words.to_s)}</#{tag}>" :
+          "<#{tag}#{written(attributes)}/>")
       end
 
       def written(attributes)
         attributes.each_with_object(+"") do |(key, value), text|
-          text << " " << key.name << "=\"" << (value.is_a?(Numeric) ? number(value) : CGI.escapeHTML(value.to_s)) << "\""
+          text << " " << key.name << "=\"" << (value.is_a?(Numeric) ? number(value) :
+            CGI.escapeHTML(value.to_s)) << "\""
         end
       end
 

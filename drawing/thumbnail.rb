@@ -27,7 +27,8 @@ module YellowTrack
       def size = [wide + 2 * EDGE, high + EDGE]
 
       def paint
-        @pen.polygon([[0, high + EDGE], [0, 0], [wide + 2 * EDGE, 0], [wide + 2 * EDGE, high + EDGE], [wide + EDGE, high + EDGE],
+        @pen.polygon([[0, high + EDGE], [0, 0], [wide + 2 * EDGE, 0], [wide + 2 * EDGE, high + EDGE],
+          [wide + EDGE, high + EDGE],
           [wide + EDGE, EDGE], [EDGE, EDGE], [EDGE, high + EDGE]], "wall")
         @outline.fetch("panels").each do |left, height, width, lane, _|
           tall = (height * SCALE).clamp(0, high - 1)
@@ -42,7 +43,11 @@ module YellowTrack
 
       def high = sides.last
 
-      def sides = @sides ||= @outline.fetch("sides").zip(UNKNOWN).map { |read, unknown| ((read || unknown) * SCALE).clamp(LEAST, MOST).round }
+      def sides
+        @sides ||= @outline.fetch("sides").zip(UNKNOWN).map do |read, unknown|
+          ((read || unknown) * SCALE).clamp(LEAST, MOST).round
+        end
+      end
 
       def description
         return "Nothing worked out yet." unless @outline["kit"]

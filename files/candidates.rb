@@ -36,7 +36,8 @@ module YellowTrack
       # A candidate's set, with what the fitter has in mind and at hand.
       def set(document, candidate)
         chosen = document["set"]
-        candidate["set"].merge(panel(candidate["set"], chosen, (document["units"] || "mm").to_sym), chosen.slice(*KEPT)).compact
+        candidate["set"].merge(panel(candidate["set"], chosen, (document["units"] || "mm").to_sym), chosen.slice(*KEPT))
+          .compact
       end
 
       # The reason that always stands beside them.

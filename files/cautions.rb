@@ -28,7 +28,9 @@ module YellowTrack
       # @param set [Object] a family's set
       # @return [Array<String>]
       def for(set)
-        text.fetch("cautions").select { |caution| WHEN.fetch(caution["when"]).call(set) }.map { |caution| caution["says"] }
+        text.fetch("cautions").select { |caution| WHEN.fetch(caution["when"]).call(set) }.map do |caution|
+          caution["says"]
+        end
       end
 
       # @param key [String]

@@ -54,7 +54,8 @@ module YellowTrack
 
       def text(file)
         text = file ? File.read(file, encoding: "UTF-8") : @input.read
-        raise Fault, "#{file || "standard input"}: over #{LARGEST} bytes. That is no opening." if text.bytesize > LARGEST
+        raise Fault, "#{file || "standard input"}: over #{LARGEST} bytes. That is no opening." if text
+          .bytesize > LARGEST
 
         text
       rescue SystemCallError => e

@@ -12,20 +12,29 @@ module YellowTrack
       # @return [Cutting]
       # @raise [Faults] one for each key at fault
       def cutting(document)
-        read = Shelf.typed(Shelf.schema("cut"), document, unit: (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm)
+        read = Shelf.typed(Shelf.schema("cut"), document,
+          unit: (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm)
         bars = read.fetch("bars").map { |bar| bar_of(bar) }
-        pieces = read.fetch("pieces").flat_map { |piece| Array.new(piece["count"] || 1) { Cutting::Piece.new(name: piece["name"], length: piece["length"]) } }
+        pieces = read.fetch("pieces").flat_map do |piece|
+          Array.new(piece["count"] || 1) { Cutting::Piece.new(name: piece["name"], length: piece["length"]) }
+        end
         check(bars, pieces)
         Cutting.new(bars:, pieces:, kerf: read["kerf"] || 3r, trim: read["trim"] || 0r)
       end
 
-      def bar_of(bar) = Cutting::Bar.new(length: bar["length"], price: bar["price"].to_r.round(4), count: bar["count"], name: bar["name"])
+      def bar_of(bar)
+        Cutting::Bar.new(length: bar["length"], price: bar["price"].to_r.round(4), count: bar["count"],
+          name: bar["name"])
+      end
 
       def check(bars, pieces)
-        raise Fault.new("#{pieces.length} pieces is more than one saw cuts. It takes #{MOST}.", key: "pieces") if pieces.length > MOST
+        raise Fault.new("#{pieces.length} pieces is more than one saw cuts. It takes #{MOST}.", key: "pieces") if pieces
+          .length > MOST
 
         faults = {"bars" => bars, "pieces" => pieces}.flat_map do |key, list|
-          list.each_index.reject { |place| list[place].length.positive? }.map { |place| Fault.new("0 is no length. Give it in full.", key: "#{key}[#{place}].length") }
+          list.each_index.reject { |place| list[place].length.positive? }.map do |place|
+            Fault.new("0 is no length. Give it in full.", key: "#{key}[#{place}].length")
+          end
         end
         raise Faults.new(faults) if faults.any?
       end

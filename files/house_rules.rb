@@ -30,7 +30,10 @@ module YellowTrack
       def school(set_key, family) = schools[[set_key, family]]
 
       # Every school, by its key in a set and the family.
-      def schools = @schools ||= all.select(&:set).flat_map { |rule| rule.families.map { |family| [[rule.set, family], rule] } }.reverse.to_h
+      def schools
+        @schools ||= all.select(&:set).flat_map { |rule| rule.families.map { |family| [[rule.set, family], rule] } }
+          .reverse.to_h
+      end
 
       # The choices that a new set of a family starts with.
       #
@@ -56,7 +59,11 @@ module YellowTrack
       # What the saw takes, mm.
       #
       # @return [Hash{Symbol => Rational}] kerf and trim
-      def saw(rules) = %i[kerf trim].to_h { |name| [name, Length.parse(rules["saw.#{name}"] || self["saw.#{name}"].usual, unit: :mm).mm] }
+      def saw(rules)
+        %i[kerf trim].to_h do |name|
+          [name, Length.parse(rules["saw.#{name}"] || self["saw.#{name}"].usual, unit: :mm).mm]
+        end
+      end
 
       def set_value(rule, value)
         return value unless rule.set == "half_jamb"

@@ -15,7 +15,8 @@ module YellowTrack
       # @return [Adjust::Slider, Adjust::Fold]
       # @raise [Faults] one for each key at fault
       def move(document)
-        read = Shelf.typed(Shelf.schema("move"), document, unit: (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm)
+        read = Shelf.typed(Shelf.schema("move"), document,
+          unit: (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm)
         missing(read)
         kit = Shelf.kit_of(read["kit"])
         agree(read, kit)
@@ -23,8 +24,11 @@ module YellowTrack
       end
 
       def missing(read)
-        faults = NEEDED.fetch(read["kind"]).select { |key| read[key].nil? }.map { |key| Fault.new("missing. A #{read["kind"]} needs it.", key:) }
-        faults += SIZES.select { |key| read[key] < LEAST }.map { |key| Fault.new("#{read[key].to_f} mm is no panel. It takes #{LEAST.to_i} mm or more.", key:) }
+        faults = NEEDED.fetch(read["kind"]).select { |key| read[key].nil? }.map do |key|
+          Fault.new("missing. A #{read["kind"]} needs it.", key:)
+        end
+        faults += SIZES.select { |key| read[key] < LEAST }
+          .map { |key| Fault.new("#{read[key].to_f} mm is no panel. It takes #{LEAST.to_i} mm or more.", key:) }
         faults += ((read["at"] || {}).keys - AT.fetch(read["kind"])).map do |key|
           Fault.new("no such key. Known here: #{AT.fetch(read["kind"]).join(", ")}.", key: "at.#{key}")
         end
@@ -34,25 +38,30 @@ module YellowTrack
       def agree(read, kit)
         return check_width(read, kit) if kit.manner.folds? == (read["kind"] == "bifold")
 
-        raise Faults.new([Fault.new("#{kit.id} is a #{kit.family} kit and the panel is a #{read["kind"]}. Take the kit that it hangs by.", key: "kit")])
+        raise Faults.new([Fault.new("#{kit.id} is a #{kit.family} kit and the panel is a #{read["kind"]}. Take the " \
+          "kit that it hangs by.", key: "kit")])
       end
 
       def check_width(read, kit)
         least = kit["inset.design"] ? 2 * kit["inset.design"] : 0
         return if read["width"] > least
 
-        raise Faults.new([Fault.new("#{read["width"].to_f} mm is too narrow for its two hangers. Over #{least.to_f} works.", key: "width")])
+        raise Faults.new([Fault.new("#{read["width"].to_f} mm is too narrow for its two hangers. Over #{least.to_f} " \
+          "works.", key: "width")])
       end
 
       def slider(read, kit)
         at = %w[left right].to_h { |side| [side, read["at"][side] || 0r] }
-        Adjust::Slider.new(kit:, jamb: read["jamb"], gaps: read["gaps"], width: read["width"], height: read["height"], at:, floor: read["floor"],
+        Adjust::Slider.new(kit:, jamb: read["jamb"], gaps: read["gaps"], width: read["width"], height: read["height"],
+          at:, floor: read["floor"],
           bumper: read["bumper"] || 0r, engagement: read["engagement"], tops: read["tops"] || {})
       end
 
       def fold(read, kit)
-        Adjust::Fold.new(kit:, width: read["width"], height: read["height"], gaps: read.slice("gt", "gb", "hp", "hl"), side_gap: read["side_gap"],
-          top_gap: read["top_gap"], at: read["at"] || {}, hinge: read["hinge"] || kit.fetch("hinge_gap"), half_jamb: read.dig("half_jamb", "thickness"), school: read["school"])
+        Adjust::Fold.new(kit:, width: read["width"], height: read["height"], gaps: read.slice("gt", "gb", "hp", "hl"),
+          side_gap: read["side_gap"],
+          top_gap: read["top_gap"], at: read["at"] || {}, hinge: read["hinge"] || kit.fetch("hinge_gap"),
+          half_jamb: read.dig("half_jamb", "thickness"), school: read["school"])
       end
     end
   end

@@ -18,9 +18,11 @@ module YellowTrack
         Shelf.opening(
           "format" => "yellow-track/opening", "version" => 1, "name" => kit.name,
           "survey" => {"widths" => {"top" => width, "middle" => width, "bottom" => width},
-                       "heights" => {"left" => HEIGHT, "middle" => HEIGHT, "right" => HEIGHT}, "leans" => {"left" => 0, "right" => 0},
+                       "heights" => {"left" => HEIGHT, "middle" => HEIGHT, "right" => HEIGHT},
+                       "leans" => {"left" => 0, "right" => 0},
                        "floor" => [[0, 0], [width, 0]]},
-          "set" => {"family" => kit.family, "kit" => sheet, "thickness" => kit["thickness"].sum / 2}.transform_values { |value| value.is_a?(Rational) ? value.to_f : value }
+          "set" => {"family" => kit.family, "kit" => sheet, "thickness" => kit["thickness"].sum / 2}
+            .transform_values { |value| value.is_a?(Rational) ? value.to_f : value }
         )
       end
     end

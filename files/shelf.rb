@@ -25,7 +25,9 @@ module YellowTrack
       #
       # @return [Hash{String => String}]
       def names_of(family)
-        @names ||= kits.values.group_by(&:family).transform_values { |list| list.to_h { |kit| [kit.id, kit.name] }.freeze }
+        @names ||= kits.values.group_by(&:family).transform_values do |list|
+          list.to_h { |kit| [kit.id, kit.name] }.freeze
+        end
         @names.fetch(family)
       end
 
@@ -52,7 +54,9 @@ module YellowTrack
       # @return [Schema] of "opening", "kit", "plan", "cut" or "move"
       def schema(name)
         @schemas ||= begin
-          rules = %w[kit opening plan cut move].to_h { |key| ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))] }
+          rules = %w[kit opening plan cut move].to_h do |key|
+            ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))]
+          end
           rules.to_h { |file, rule| [file.delete_suffix(".schema.json"), Schema.new(rule, others: rules)] }
         end
         @schemas.fetch(name)
@@ -67,7 +71,8 @@ module YellowTrack
         return Kit.new(given) if given.is_a?(Hash)
 
         kits.fetch(given) do
-          raise Faults.new([Fault.new("\"#{given}\" is no kit that ships. There is #{kits.keys.join(", ")}.", key: "set.kit")])
+          raise Faults.new([Fault.new("\"#{given}\" is no kit that ships. There is #{kits.keys.join(", ")}.",
+            key: "set.kit")])
         end
       end
     end

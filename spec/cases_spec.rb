@@ -23,7 +23,8 @@ RSpec.describe "Worked cases" do
 
       it "joins its track on the grain, where it comes to one" do
         expect(planned.key?("track")).to eq worked.key?("track")
-        expect((planned.dig("track", "joints") || []).map { |joint| (joint / opening.grain.to_f) % 1 }).to all be_within(0.01).of(0).or be_within(0.01).of(1)
+        expect((planned.dig("track", "joints") || []).map { |joint| (joint / opening.grain.to_f) % 1 })
+          .to all be_within(0.01).of(0).or be_within(0.01).of(1)
       end
     end
   end

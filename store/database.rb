@@ -41,7 +41,8 @@ module YellowTrack
       # @param target [Integer, nil] a migration's number; the newest if nil
       def migrate(db, target: nil)
         Sequel.extension :migration
-        locked(db) { Sequel::Migrator.run(db, MIGRATIONS, target:, use_transactions: true) } unless target.nil? && current?(db)
+        locked(db) { Sequel::Migrator.run(db, MIGRATIONS, target:, use_transactions: true) } unless target.nil? &&
+          current?(db)
       end
 
       def current?(db) = Sequel::Migrator.is_current?(db, MIGRATIONS)

@@ -14,7 +14,8 @@ module YellowTrack
 
       # A new opening's: nothing read.
       def self.blank(name:, units:, set:, grain: nil)
-        new({"format" => "yellow-track/opening", "version" => 1, "name" => name, "units" => units, "grain" => grain, "survey" => {},
+        new({"format" => "yellow-track/opening", "version" => 1, "name" => name, "units" => units, "grain" => grain,
+             "survey" => {},
              "set" => set}.compact)
       end
 

@@ -26,13 +26,15 @@ module YellowTrack
       # @return [Hash{String => Draft}] his, by key
       def of(opening_id, owner)
         @drafts.where(opening_id:, owner: [owner, ANYBODY]).order(:owner).to_hash(:key).transform_values do |row|
-          Draft.new(**row.slice(:key, :owner, :unit, :says, :seen), typed: JSON.parse(row[:typed]), clash: row[:clash] == 1).freeze
+          Draft.new(**row.slice(:key, :owner, :unit, :says, :seen), typed: JSON.parse(row[:typed]),
+            clash: row[:clash] == 1).freeze
         end
       end
 
       def keep(opening_id, key, typed, says, owner:, seen: 0, unit: "mm", clash: false)
-        @drafts.insert_conflict(:replace).insert(opening_id:, key:, owner:, seen:, unit: unit.to_s, typed: JSON.generate(shortened(typed)), says:,
-          clash: clash ? 1 : 0)
+        @drafts.insert_conflict(:replace)
+          .insert(opening_id:, key:, owner:, seen:, unit: unit.to_s, typed: JSON.generate(shortened(typed)), says:,
+            clash: clash ? 1 : 0)
       end
 
       # Settles his.

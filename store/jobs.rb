@@ -23,7 +23,9 @@ module YellowTrack
       def names(ids) = @jobs.where(id: ids).to_hash(:id, :name)
 
       # @return [Array<Job>] the bin, the last binned first
-      def binned(most: nil) = @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| Job.new(**row) }
+      def binned(most: nil)
+        @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| Job.new(**row) }
+      end
 
       # Jobs whose name or place holds some text.
       #
@@ -42,7 +44,8 @@ module YellowTrack
         name = Jobs.named(name)
         raise Fault.new("\"#{units}\" is no unit. It takes mm or in.", key: "units") unless %w[mm in].include?(units)
 
-        id = @jobs.insert(name:, place: Jobs.place(place), units:, position: (@jobs.max(:position) || 0) + 1, created_at: Clock.now)
+        id = @jobs.insert(name:, place: Jobs.place(place), units:, position: (@jobs.max(:position) || 0) + 1,
+          created_at: Clock.now)
         find(id)
       end
 
@@ -62,7 +65,10 @@ module YellowTrack
       # @raise [Fault]
       def self.place(place)
         tidy(place).tap do |tidy|
-          raise Fault.new("#{tidy.length} characters is too long a place. It takes #{LONGEST_NAME}.", key: "place") if tidy.length > LONGEST_NAME
+          if tidy.length > LONGEST_NAME
+            raise Fault.new("#{tidy.length} characters is too long a place. It takes #{LONGEST_NAME}.",
+              key: "place")
+          end
         end
       end
 

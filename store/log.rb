@@ -15,14 +15,17 @@ module YellowTrack
       end
 
       def add(opening_id:, version:, kind:, key:, before:, after:, who:, at:)
-        @entries.insert(opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before), after: JSON.generate(after))
+        @entries.insert(opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before),
+          after: JSON.generate(after))
       end
 
       # Reasons of an opening's overridden stops, the latest of each.
       #
       # @return [Hash{String => String}] by code
       def overrides(opening_id)
-        @entries.where(opening_id:, kind: "override").order(:id).to_hash(:key, :after).transform_values { |reason| JSON.parse(reason) }
+        @entries.where(opening_id:, kind: "override").order(:id).to_hash(:key, :after).transform_values do |reason|
+          JSON.parse(reason)
+        end
       end
 
       # Changes of an opening since one of its versions, oldest first.
@@ -35,7 +38,9 @@ module YellowTrack
       # What stood at a key before its last change.
       #
       # @return [Object, nil] as typed
-      def before(opening_id, key) = @entries.where(opening_id:, key:).reverse(:id).first&.then { |row| entry(row).before }
+      def before(opening_id, key)
+        @entries.where(opening_id:, key:).reverse(:id).first&.then { |row| entry(row).before }
+      end
 
       # Entries of an opening, oldest first.
       #
@@ -58,7 +63,9 @@ module YellowTrack
       # @return [Hash{Integer => Array<Entry>}]
       def corrections(opening_id, ids)
         keys = ids.map { |id| "entry.#{id}" }
-        @entries.where(opening_id:, kind: "correction", key: keys).order(:id).map { |row| entry(row) }.group_by { |one| one.key.delete_prefix("entry.").to_i }
+        @entries.where(opening_id:, kind: "correction", key: keys).order(:id).map { |row| entry(row) }.group_by do |one|
+          one.key.delete_prefix("entry.").to_i
+        end
       end
 
       # What openings have to tell of their sets, in one question.
@@ -66,7 +73,8 @@ module YellowTrack
       # @param opening_ids [Array<Integer>]
       # @return [Hash{Integer => Told}]
       def told(opening_ids)
-        entries = @entries.where(opening_id: opening_ids, kind: Told::KINDS).order(:id).map { |row| entry(row) }.group_by(&:opening_id)
+        entries = @entries.where(opening_id: opening_ids, kind: Told::KINDS).order(:id).map { |row| entry(row) }
+          .group_by(&:opening_id)
         opening_ids.to_h { |id| [id, Told.new(entries[id] || [])] }
       end
 

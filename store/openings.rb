@@ -10,7 +10,8 @@ module YellowTrack
       # reached, sentence, outline, materials: what lists show, nil until it is
       # worked out
       Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
-        :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials, keyword_init: true) do
+        :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials,
+        keyword_init: true) do
         # Whether what lists show of it is worked out.
         def listed? = !outline.nil?
       end
@@ -46,20 +47,27 @@ module YellowTrack
       # @param most [Integer] of each
       # @return [Hash{Integer => Array<Opening>}]
       def first_of(job_ids, most)
-        placed = @openings.where(binned_at: nil, job_id: job_ids).select(:id, Sequel.function(:row_number).over(partition: :job_id, order: %i[position id]).as(:place))
-        hanging.where(id: placed.from_self.where { |row| row.place <= most }.select(:id)).map { |row| opening(row) }.group_by(&:job_id)
+        placed = @openings.where(binned_at: nil, job_id: job_ids)
+          .select(:id, Sequel.function(:row_number).over(partition: :job_id, order: %i[position id]).as(:place))
+        hanging.where(id: placed.from_self.where { |row| row.place <= most }.select(:id)).map { |row| opening(row) }
+          .group_by(&:job_id)
       end
 
       # @param job_ids [Array<Integer>]
       # @return [Hash{Integer => Integer}] how many hang in each job
-      def counts(job_ids) = @openings.where(binned_at: nil, job_id: job_ids).group_and_count(:job_id).to_hash(:job_id, :count)
+      def counts(job_ids)
+        @openings.where(binned_at: nil, job_id: job_ids).group_and_count(:job_id).to_hash(:job_id, :count)
+      end
 
       # @return [Array<Opening>] of a job's bin, the last binned first
-      def binned(job_id, most: nil) = @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| opening(row) }
+      def binned(job_id, most: nil)
+        @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| opening(row) }
+      end
 
       # @return [Array<String>] what hanging openings are cut from
       def materials
-        @db.fetch("SELECT DISTINCT value FROM openings, json_each(openings.materials) WHERE openings.binned_at IS NULL ORDER BY value").select_map(:value)
+        @db.fetch("SELECT DISTINCT value FROM openings, json_each(openings.materials) WHERE openings.binned_at IS " \
+          "NULL ORDER BY value").select_map(:value)
       end
 
       # Openings whose name or notes hold some text.
@@ -68,7 +76,10 @@ module YellowTrack
       def named_like(text, most: nil)
         like = "%#{@openings.escape_like(text)}%"
         binned = @db[:jobs].exclude(binned_at: nil).select(:id)
-        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).limit(most).map { |row| opening(row) }
+        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).limit(most)
+          .map do |row|
+          opening(row)
+        end
       end
 
       # @return [Opening, nil]
@@ -81,10 +92,12 @@ module YellowTrack
       def add(job_id:, document:, stage: "measure", letter: nil, who: "fitter", &listing)
         @db.transaction do
           at = Clock.now
-          id = @openings.insert(job_id:, letter: letter || next_letter(job_id), name: document["name"], document: document.to_json, items: document.items,
+          id = @openings.insert(job_id:, letter: letter || next_letter(job_id), name: document["name"],
+            document: document.to_json, items: document.items,
             stage:, family: document["set.family"], created_at: at, changed_at: at)
           @openings.where(id:).update(position: id)
-          @log.add(opening_id: id, version: 1, kind: "made", key: "opening", before: nil, after: document.to_h, who:, at:)
+          @log.add(opening_id: id, version: 1, kind: "made", key: "opening", before: nil, after: document.to_h, who:,
+            at:)
           keep_listing(id, listing.call(find(id))) if listing
           find(id)
         end
@@ -107,7 +120,8 @@ module YellowTrack
           meanwhile = (seen && seen < now.version) ? @log.since(id, seen) : []
           act = yield now
           next Change.new(opening: now, outcome: :same, meanwhile:) unless act
-          next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && key && meanwhile.any? { |entry| clash?(entry.key, key) }
+          next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && key &&
+            meanwhile.any? { |entry| clash?(entry.key, key) }
 
           Change.new(opening: write(now, act, who, listing), outcome: :saved, meanwhile:)
         end
@@ -124,7 +138,8 @@ module YellowTrack
 
           document = now.document.with(key, value)
           settled = document.settled(key)
-          Act.new(document:, columns:, entries: [{kind: kind_of(key), key: settled, before: now.document[settled], after: value}])
+          Act.new(document:, columns:, entries: [{kind: kind_of(key), key: settled, before: now.document[settled],
+                                                  after: value}])
         end
       end
 
@@ -175,9 +190,15 @@ module YellowTrack
       # Those that hang before or after one in its job, the nearest first.
       def beyond(row, by)
         others = @openings.where(job_id: row.job_id, binned_at: nil)
-        return others.where { |one| (one.position < row.position) | ((one.position =~ row.position) & (one.id < row.id)) }.reverse(:position, :id) if by < 0
+        if by < 0
+          return others.where { |one|
+            (one.position < row
+                    .position) | ((one.position =~ row.position) & (one.id < row.id))
+          }.reverse(:position, :id)
+        end
 
-        others.where { |one| (one.position > row.position) | ((one.position =~ row.position) & (one.id > row.id)) }.order(:position, :id)
+        others.where { |one| (one.position > row.position) | ((one.position =~ row.position) & (one.id > row.id)) }
+          .order(:position, :id)
       end
 
       def hanging = @openings.where(binned_at: nil).order(*IN_ORDER)
@@ -205,7 +226,8 @@ module YellowTrack
       def written(now, document)
         return {} unless document
 
-        {document:, items: document.items, name: document["name"], family: document["set.family"], version: now.version + 1}
+        {document:, items: document.items, name: document["name"], family: document["set.family"],
+         version: now.version + 1}
       end
 
       # Columns as the database has them.
@@ -219,7 +241,8 @@ module YellowTrack
 
       def opening(row)
         Opening.new(**row, document: Document.parse(row[:document], row[:items]),
-          outline: row[:outline]&.then { |json| JSON.parse(json) }, materials: row[:materials]&.then { |json| JSON.parse(json) }).freeze
+          outline: row[:outline]&.then { |json| JSON.parse(json) },
+          materials: row[:materials]&.then { |json| JSON.parse(json) }).freeze
       end
 
       def next_letter(job_id)

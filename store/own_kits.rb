@@ -19,7 +19,8 @@ module YellowTrack
 
       # Saves a sheet under its id, in place of one it had.
       def save(sheet)
-        @kits.insert_conflict(:replace).insert(id: sheet.fetch("id"), sheet: JSON.generate(sheet), created_at: Clock.now)
+        @kits.insert_conflict(:replace)
+          .insert(id: sheet.fetch("id"), sheet: JSON.generate(sheet), created_at: Clock.now)
       end
     end
   end

@@ -20,10 +20,12 @@ module YellowTrack
       # @return [Integer] its id
       def add(opening, picture, caption:, who: "fitter")
         @db.transaction do
-          id = @pictures.insert(opening_id: opening.id, type: picture.type, width: picture.width, height: picture.height,
+          id = @pictures.insert(opening_id: opening.id, type: picture.type, width: picture.width,
+            height: picture.height,
             data: Sequel.blob(picture.data), thumb: Sequel.blob(picture.thumb))
           @log.add(opening_id: opening.id, version: opening.version, kind: "picture", key: "picture.#{id}", before: nil,
-            after: {"picture" => id, "caption" => caption, "width" => picture.width, "height" => picture.height}, who:, at: Clock.now)
+            after: {"picture" => id, "caption" => caption, "width" => picture.width, "height" => picture.height}, who:,
+            at: Clock.now)
           id
         end
       end

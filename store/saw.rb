@@ -25,7 +25,9 @@ module YellowTrack
 
       # @return [Array<Bar>] that can be bought, by material and length
       def bars
-        @db[:stock].map { |row| Bar.new(material: row[:material], length: Rational(row[:length]), price: Rational(row[:price])) }
+        @db[:stock].map do |row|
+          Bar.new(material: row[:material], length: Rational(row[:length]), price: Rational(row[:price]))
+        end
           .sort_by { |bar| [bar.material, bar.length] }
       end
 
@@ -38,7 +40,8 @@ module YellowTrack
       # @param price [Rational, nil]
       def stock(material, length, price)
         key = {material:, length: length.to_r.to_s}
-        price.nil? ? @db[:stock].where(key).delete : @db[:stock].insert_conflict(:replace).insert(**key, price: price.to_r.to_s)
+        price.nil? ? @db[:stock].where(key).delete :
+          @db[:stock].insert_conflict(:replace).insert(**key, price: price.to_r.to_s)
       end
 
       # @param most [Integer, nil] how many at most, and how many to pass over
@@ -47,7 +50,9 @@ module YellowTrack
         kept = @db[:rack].where(used_at: nil)
         kept = kept.where(material: materials) if materials
         kept.order(:material, :id).limit(most, after)
-          .map { |row| Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at]) }
+          .map do |row|
+            Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at])
+          end
       end
 
       # @return [Integer] offcuts in the rack
@@ -64,7 +69,10 @@ module YellowTrack
       def cuts(opening_ids)
         found = @db[:cuts].where(opening_id: opening_ids).all.group_by { |row| row[:opening_id] }
         opening_ids.to_h do |id|
-          [id, (found[id] || []).to_h { |row| [row[:code], Cut.new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at])] }]
+          [id, (found[id] || []).to_h { |row|
+            [row[:code], Cut
+              .new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at])]
+          }]
         end
       end
 
@@ -86,8 +94,10 @@ module YellowTrack
       private
 
       def cut_piece(opening, part, as_cut, who)
-        @db[:cuts].insert_conflict(:replace).insert(opening_id: opening.id, code: part.code, planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, at: Clock.now)
-        @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: part.code, before: part.length.to_f, after: as_cut.to_f, who:, at: Clock.now)
+        @db[:cuts].insert_conflict(:replace).insert(opening_id: opening.id, code: part.code,
+          planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, at: Clock.now)
+        @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: part.code,
+          before: part.length.to_f, after: as_cut.to_f, who:, at: Clock.now)
       end
     end
   end

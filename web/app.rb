@@ -29,7 +29,8 @@ module YellowTrack
       use Rack::Protection::AuthenticityToken, message: STALE
 
       helpers Asking
-      register Routes::Wall, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values, Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers,
+      register Routes::Wall, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values, Routes::Files,
+        Routes::Cuts, Routes::Saw, Routes::Papers,
         Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Kits
 
       # The application on a book, with the secret its sessions are signed
@@ -59,7 +60,8 @@ module YellowTrack
       end
 
       error do
-        show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last step was, a look at its page tells.")
+        show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last step " \
+          "was, a look at its page tells.")
       end
     end
   end

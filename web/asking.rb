@@ -51,7 +51,9 @@ module YellowTrack
       def screen_of(kind, opening, *more, **rest) = kind.new(opening, *more, **asked, **rest)
 
       # The screen of a stage.
-      def stage_screen(key, opening, **rest) = screen_of(Web.const_get(key.split("-").map(&:capitalize).join)::Screen, opening, **rest)
+      def stage_screen(key, opening, **rest)
+        screen_of(Web.const_get(key.split("-").map(&:capitalize).join)::Screen, opening, **rest)
+      end
 
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page
@@ -104,7 +106,11 @@ module YellowTrack
       end
 
       # A name for a file: letters and digits of any script.
-      def file_name(*names) = names.join(" ").downcase.gsub(/[^\p{L}\p{M}\p{N}]+/, "-").gsub(/\A-|-\z/, "").then { |name| name.empty? ? "opening" : name }
+      def file_name(*names)
+        names.join(" ").downcase.gsub(/[^\p{L}\p{M}\p{N}]+/, "-").gsub(/\A-|-\z/, "").then do |name|
+          name.empty? ? "opening" : name
+        end
+      end
 
       private
 

@@ -22,7 +22,8 @@ module YellowTrack
 
       def call(env)
         return refused(400, "The address has bytes in it that are no text.") unless readable?(env)
-        return refused(413, "That is more than this page takes. Nothing was changed.") if env["CONTENT_LENGTH"].to_i > most(env)
+        return refused(413, "That is more than this page takes. Nothing was changed.") if env["CONTENT_LENGTH"]
+          .to_i > most(env)
         return refused(400, READ) unless parsed?(env)
 
         @app.call(env)
@@ -45,7 +46,9 @@ module YellowTrack
       def most(env) = PICTURES.match?(env["PATH_INFO"]) ? PICTURE : FORM
 
       def readable?(env)
-        path, query = [env["PATH_INFO"], env["QUERY_STRING"]].map { |text| Rack::Utils.unescape_path(text.to_s).dup.force_encoding(Encoding::UTF_8) }
+        path, query = [env["PATH_INFO"], env["QUERY_STRING"]].map do |text|
+          Rack::Utils.unescape_path(text.to_s).dup.force_encoding(Encoding::UTF_8)
+        end
         path.valid_encoding? && !path.include?("\0") && query.bytesize < FORM
       rescue ArgumentError
         false
@@ -61,7 +64,9 @@ module YellowTrack
         false
       end
 
-      def refused(status, says) = [status, {"content-type" => "text/plain; charset=utf-8", "x-content-type-options" => "nosniff"}, ["#{says}\n"]]
+      def refused(status, says)
+        [status, {"content-type" => "text/plain; charset=utf-8", "x-content-type-options" => "nosniff"}, ["#{says}\n"]]
+      end
     end
   end
 end

@@ -68,7 +68,10 @@ module YellowTrack
       def suspect? = @screen.suspect?(key)
 
       # How far a suspect reading would be out.
-      def slip = @screen.opening.printer.with_unit(@screen.opening.closure.residuals.fetch(key.delete_prefix("survey.")).slip.abs)
+      def slip
+        @screen.opening.printer.with_unit(@screen.opening.closure.residuals.fetch(key.delete_prefix("survey.")).slip
+          .abs)
+      end
 
       # What stood there before it was emptied just now.
       #

@@ -100,7 +100,8 @@ module YellowTrack
       # @param placeholder [String, nil] what stands in it while it is empty
       # @return [FieldRow]
       def field(key, at: nil, placeholder: nil)
-        FieldRow.new(self, key.is_a?(Desk::Field) ? key : Desk::Fields[key], at: at || place_of(key.is_a?(Desk::Field) ? key.key : key), placeholder:)
+        FieldRow.new(self, key.is_a?(Desk::Field) ? key : Desk::Fields[key],
+          at: at || place_of(key.is_a?(Desk::Field) ? key.key : key), placeholder:)
       end
 
       # Where a field stands on the page's drawing; nil for one that stands beside
@@ -134,7 +135,10 @@ module YellowTrack
       # @return [Array<FieldRow>]
       def meanwhile_fields
         keys = result.meanwhile.map(&:key).uniq - [written.key]
-        keys.filter_map { |key| Desk::Fields[key] }.reject { |one| one.kind == :pair }.select { |one| Desk::Stage[stage].writes?(one.key) }.map { |one| field(one) }
+        keys.filter_map { |key| Desk::Fields[key] }.reject { |one| one.kind == :pair }
+          .select { |one| Desk::Stage[stage].writes?(one.key) }.map do |one|
+          field(one)
+        end
       end
 
       # The changes of others, in words.

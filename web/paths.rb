@@ -15,7 +15,9 @@ module YellowTrack
       # @param id [Integer] of an opening
       # @param rest [Array<String>] "measure", "sheet"
       # @param anchor [String, nil] a dotted key on that page
-      def opening(id, *rest, anchor: nil, **query) = "#{with(["/openings/#{id}", *rest].join("/"), query)}#{"##{Desk::Field.id_of(anchor)}" if anchor}"
+      def opening(id, *rest, anchor: nil, **query)
+        "#{with(["/openings/#{id}", *rest].join("/"), query)}#{"##{Desk::Field.id_of(anchor)}" if anchor}"
+      end
 
       # Where the next thing to do is done.
       #

@@ -26,7 +26,11 @@ module YellowTrack
       end
 
       # The folder that its class stands in names its template.
-      def template = self.class.name.split("::").last(2).then { |folder, name| "#{Screen.underscored(folder)}/#{Screen.underscored(name)}" }
+      def template
+        self.class.name.split("::").last(2).then do |folder, name|
+          "#{Screen.underscored(folder)}/#{Screen.underscored(name)}"
+        end
+      end
 
       def self.underscored(name) = name.gsub(/(?<=[a-z])[A-Z]/) { "_#{_1}" }.downcase
 

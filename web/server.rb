@@ -13,7 +13,8 @@ module YellowTrack
     class Server
       PORT = 8642
       THREADS = [1, 8].freeze
-      FAILED = [500, {"content-type" => "text/plain; charset=utf-8"}, ["Something here failed. What was saved before is still there.\n"]].freeze
+      FAILED = [500, {"content-type" => "text/plain; charset=utf-8"},
+        ["Something here failed. What was saved before is still there.\n"]].freeze
       SECRET = /\A\h{128}\z/
 
       # @param database [String] path of the file
@@ -30,7 +31,8 @@ module YellowTrack
       # Runs until it is stopped.
       def run
         app = App.on(Store::Book.open(@database), secret: Server.secret(@database))
-        launcher = Puma::Launcher.new(configuration(app), log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
+        launcher = Puma::Launcher.new(configuration(app),
+          log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
         launcher.events.on_booted { $stdout.puts "Yellow Track is at #{address}" and $stdout.flush }
         launcher.run
       end

@@ -17,13 +17,16 @@ module YellowTrack
       MONTHS = %w[January February March April May June July August September October November December].freeze
       WEEKDAYS = %w[Sunday Monday Tuesday Wednesday Thursday Friday Saturday].freeze
       DONE = '<span class="done">✓<span class="visually-hidden"> done</span></span>'
-      ORIGINS = {kit: "from the kit sheet", survey: "from the survey", fitter: "your own figure", handbook: "worked out"}.freeze
+      ORIGINS = {kit: "from the kit sheet", survey: "from the survey", fitter: "your own figure",
+                 handbook: "worked out"}.freeze
       HANDS = {1 => "one person", 2 => "two people", 3 => "three people, or two and a lifter"}.freeze
 
       # Stands for a request's token in what is made once for all requests.
       STAMP = "token-of-the-request"
 
-      TEMPLATES = Hash.new { |made, name| made[name] = Tilt::ErubiTemplate.new("#{ROOT}/web/#{name}.erb", escape_html: true) }
+      TEMPLATES = Hash.new do |made, name|
+        made[name] = Tilt::ErubiTemplate.new("#{ROOT}/web/#{name}.erb", escape_html: true)
+      end
 
       # @param token [String] that forms are sent with
       # @param renewed [Boolean] whether pieces are to take the place of those on
@@ -84,7 +87,9 @@ module YellowTrack
       #
       # @param parts [Array<String, Symbol>] a Symbol is shown small
       # @return [String] HTML
-      def figure(parts) = Array(parts).map { |part| part.is_a?(Symbol) ? "<small>#{words(part.name)}</small>" : words(part) }.join(" ")
+      def figure(parts)
+        Array(parts).map { |part| part.is_a?(Symbol) ? "<small>#{words(part.name)}</small>" : words(part) }.join(" ")
+      end
 
       # A check's mark: its shape and its word. @return [String] HTML
       def mark(level, word: true)
@@ -104,7 +109,9 @@ module YellowTrack
       def hands(count) = HANDS.fetch(count)
 
       # A moment of the log as it is read on site: "25 November, 14:05".
-      def moment(at) = Time.iso8601(at).localtime.then { |time| "#{time.day} #{MONTHS[time.month - 1]}, #{time.strftime("%H:%M")}" }
+      def moment(at)
+        Time.iso8601(at).localtime.then { |time| "#{time.day} #{MONTHS[time.month - 1]}, #{time.strftime("%H:%M")}" }
+      end
 
       def day(date) = "#{WEEKDAYS[date.wday]} #{date.day} #{MONTHS[date.month - 1]}"
 

@@ -46,7 +46,9 @@ module YellowTrack
       #
       # @return [Hash{String => Numeric}] mm, by code
       def lacking
-        alone.map { |one| @limits.over(one.left, one.right) }.reduce { |one, other| one.merge(other) { |_, first, second| [first, second].min } }
+        alone.map { |one| @limits.over(one.left, one.right) }.reduce do |one, other|
+          one.merge(other) { |_, first, second| [first, second].min }
+        end
       end
 
       private

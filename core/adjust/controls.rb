@@ -8,8 +8,10 @@ module YellowTrack
     class Controls
       MOST = 40 # quarter turns, each way
       SLID = 20 # steps of a slide that has no end, each way at least
-      STOPS = {"adjust.range" => "the adjuster's end", "adjust.floor" => "too near the floor", "adjust.head" => "too near the head"}.freeze
-      NAMES = {"left" => "left hanger", "right" => "right hanger", "top" => "top pivot", "bottom" => "bottom pivot", "jack" => "jack"}.freeze
+      STOPS = {"adjust.range" => "the adjuster's end", "adjust.floor" => "too near the floor",
+               "adjust.head" => "too near the head"}.freeze
+      NAMES = {"left" => "left hanger", "right" => "right hanger", "top" => "top pivot", "bottom" => "bottom pivot",
+               "jack" => "jack"}.freeze
 
       # Where one control can go, in its steps from where it stands.
       Control = Struct.new(:name, :least, :most, :step, :at, keyword_init: true) do
@@ -22,7 +24,9 @@ module YellowTrack
       # @param answer [Slider, Fold]
       # @param printer [Length::Printer] for mm
       # @param per_turn [Numeric, nil] where it was learnt
-      def self.of(reading, answer, printer, per_turn: nil) = const_get(reading.motion).new(reading, answer, printer, per_turn:)
+      def self.of(reading, answer, printer, per_turn: nil)
+        const_get(reading.motion).new(reading, answer, printer, per_turn:)
+      end
 
       # @return [Reading]
       attr_reader :reading
@@ -87,7 +91,9 @@ module YellowTrack
         Control.new(name:, least: [least, 0].min, most: [most, 0].max, step:, at:).freeze
       end
 
-      def steps_within((down, up), at, step) = [[((down - at) / step).ceil, -MOST].max, [((up - at) / step).floor, MOST].min]
+      def steps_within((down, up), at, step)
+        [[((down - at) / step).ceil, -MOST].max, [((up - at) / step).floor, MOST].min]
+      end
     end
   end
 end

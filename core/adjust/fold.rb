@@ -38,7 +38,8 @@ module YellowTrack
       # @param jack_at [Numeric] where the jack stands, 0 at mid
       # @param at [Hash{String => Numeric}] where the slides stand, 0 as planned
       # @param even [Numeric] what the gaps may differ by
-      def initialize(kit:, width:, height:, gaps:, side_gap:, top_gap:, hinge:, half_jamb: nil, school: nil, jack_at: 0, at: {}, even: EVEN)
+      def initialize(kit:, width:, height:, gaps:, side_gap:, top_gap:, hinge:, half_jamb: nil, school: nil, jack_at: 0,
+        at: {}, even: EVEN)
         @kit, @height, @half_jamb, @jack_at, @at = kit, height, half_jamb, jack_at, at
         @side_gap, @top_gap, @even = side_gap, top_gap, even
         @pair = 2 * width + hinge
@@ -53,7 +54,9 @@ module YellowTrack
       end
 
       # How much the lead stile drops by the slides.
-      def tilt(top = top_slide, bottom = bottom_slide) = Formula.of(TILT).value(top:, bottom:, pair: @pair, height: @height)
+      def tilt(top = top_slide, bottom = bottom_slide)
+        Formula.of(TILT).value(top:, bottom:, pair: @pair, height: @height)
+      end
 
       def expected = gaps_after(top_slide, bottom_slide, jack)
 
@@ -64,7 +67,8 @@ module YellowTrack
       #
       # @return [Hash{String => Numeric}]
       def gaps_after(top, bottom, raised)
-        {"gt" => @gt + top, "gb" => @gb + bottom, "hp" => @hp - raised, "hl" => Formula.of(LEAD).value(lead: @hl, jack: raised, drop: tilt(top, bottom))}
+        {"gt" => @gt + top, "gb" => @gb + bottom, "hp" => @hp - raised,
+         "hl" => Formula.of(LEAD).value(lead: @hl, jack: raised, drop: tilt(top, bottom))}
       end
 
       # Whether the gaps that its school looks at are even, and near what they
@@ -78,7 +82,11 @@ module YellowTrack
       #
       # @param steps [Hash{String => Numeric}] mm of "top", "bottom" and "jack"
       # @return [Hash{String => Integer}] + up, or away from the jamb
-      def counts(steps) = {"top" => top_slide, "bottom" => bottom_slide, "jack" => jack}.to_h { |name, mm| [name, (mm / steps.fetch(name)).round] }
+      def counts(steps)
+        {"top" => top_slide, "bottom" => bottom_slide, "jack" => jack}.to_h do |name, mm|
+          [name, (mm / steps.fetch(name)).round]
+        end
+      end
 
       # Codes of what any setting would run into.
       def stops(top, bottom, raised)
@@ -88,7 +96,8 @@ module YellowTrack
       end
 
       def to_h
-        Numbers.rounded({"school" => school, "top_slide" => top_slide, "bottom_slide" => bottom_slide, "jack" => jack, "expected" => expected,
+        Numbers.rounded({"school" => school, "top_slide" => top_slide, "bottom_slide" => bottom_slide, "jack" => jack,
+          "expected" => expected,
                          "codes" => codes, **(short? ? {"short" => short} : {})})
       end
 
@@ -107,16 +116,20 @@ module YellowTrack
       def even_side = {"top" => asked("top", @gt), "bottom" => asked("bottom", @gb)}
 
       def asked(side, gap)
-        @work.sum("adjust.slide.#{side}", "#{side.capitalize} pivot slide", "side gap − #{side}", side_gap: @side_gap, "#{side}": gap,
+        @work.sum("adjust.slide.#{side}", "#{side.capitalize} pivot slide", "side gap − #{side}", side_gap: @side_gap,
+          "#{side}": gap,
           why: "Away from the jamb where it is more than nothing.")
       end
 
       def even_top
-        tilted = @work.sum("adjust.tilt", "Top pivot farther out than the bottom one", "(pivot − lead) × height ÷ pair", pivot: @hp, lead: @hl,
+        tilted = @work.sum("adjust.tilt", "Top pivot farther out than the bottom one", "(pivot − lead) × height ÷ pair",
+          pivot: @hp, lead: @hl,
           height: @height, pair: @pair, why: "Levels the top: it is what shows.")
-        bottom = @work.sum("adjust.slide.bottom", "Bottom pivot slide", "side gap − least(top + farther, bottom)", side_gap: @side_gap, top: @gt,
+        bottom = @work.sum("adjust.slide.bottom", "Bottom pivot slide", "side gap − least(top + farther, bottom)",
+          side_gap: @side_gap, top: @gt,
           farther: tilted, bottom: @gb, why: "Brings the smaller gap at the jamb to what it is to be.")
-        {"top" => @work.sum("adjust.slide.top", "Top pivot slide", "slide + farther", slide: bottom, farther: tilted, why: "As far out as the top is to be level."),
+        {"top" => @work.sum("adjust.slide.top", "Top pivot slide", "slide + farther", slide: bottom, farther: tilted,
+          why: "As far out as the top is to be level."),
          "bottom" => bottom}
       end
 
@@ -129,15 +142,18 @@ module YellowTrack
       end
 
       def explain_end(side, asked)
-        @work.sum("adjust.short.#{side}", "#{side.capitalize} slide short of it", "size(slide − comes)", slide: asked, comes: within_end(side, asked),
+        @work.sum("adjust.short.#{side}", "#{side.capitalize} slide short of it", "size(slide − comes)", slide: asked,
+          comes: within_end(side, asked),
           why: "The slide ends #{slide_end.to_f.round(1)} mm from where it was planned.")
       end
 
       # Worked from where the slides really come to.
       def raise_jack
-        drop = @work.sum("adjust.drop", "Lead stile drops by the slides", TILT, top: top_slide, bottom: bottom_slide, pair: @pair, height: @height,
+        drop = @work.sum("adjust.drop", "Lead stile drops by the slides", TILT, top: top_slide, bottom: bottom_slide,
+          pair: @pair, height: @height,
           why: "The pair leans with its slides.")
-        @jack = @work.sum("adjust.jack", "Jack", "least(pivot, lead + drop) − top gap", pivot: @hp, lead: @hl, drop:, top_gap: @top_gap,
+        @jack = @work.sum("adjust.jack", "Jack", "least(pivot, lead + drop) − top gap", pivot: @hp, lead: @hl, drop:,
+          top_gap: @top_gap,
           why: "Brings the smaller gap under the head to the kit's.")
       end
 

@@ -30,7 +30,9 @@ module YellowTrack
       # Codes of what a change runs into.
       #
       # @return [Array<String>]
-      def stops(left, right) = bounds(left, right).reject { |_, value, least, most| within?(value, least, most) }.map(&:first).uniq
+      def stops(left, right)
+        bounds(left, right).reject { |_, value, least, most| within?(value, least, most) }.map(&:first).uniq
+      end
 
       # Between what both hangers may be shifted for a change to break nothing.
       #
@@ -52,7 +54,9 @@ module YellowTrack
 
       # All rise by as much as both hangers do.
       def span(bounds)
-        bounds.reduce([-Float::INFINITY, Float::INFINITY]) { |(low, high), (_, value, from, to)| [[low, from - value].max, [high, to - value].min] }
+        bounds.reduce([-Float::INFINITY, Float::INFINITY]) do |(low, high), (_, value, from, to)|
+          [[low, from - value].max, [high, to - value].min]
+        end
       end
 
       def within?(value, least, most) = value >= least - NEARLY && value <= most + NEARLY
@@ -64,14 +68,17 @@ module YellowTrack
       end
 
       def range(left, right)
-        {left:, right:}.map { |side, by| ["adjust.range", @at[side] + by, -@kit.fetch("adjust.down"), @kit.fetch("adjust.up")] }
+        {left:, right:}.map do |side, by|
+          ["adjust.range", @at[side] + by, -@kit.fetch("adjust.down"), @kit.fetch("adjust.up")]
+        end
       end
 
       # No nearer to the floor than the kit's least, or than it is already.
       def floor(side, left, right)
         return [] unless @floor && @floor[side]
 
-        [["adjust.floor", @floor[side] + corner(side, left, right), [@kit.fetch("gap.least"), @floor[side]].min, Float::INFINITY]]
+        [["adjust.floor", @floor[side] + corner(side, left, right), [@kit.fetch("gap.least"), @floor[side]].min,
+          Float::INFINITY]]
       end
 
       def head(side, left, right)
@@ -82,7 +89,9 @@ module YellowTrack
         room ? [["adjust.head", risen, -Float::INFINITY, room - HEAD_CLEAR]] : []
       end
 
-      def channel(risen) = [["adjust.head", @engagement + risen, @kit.fetch("rail.engagement.least"), @kit.fetch("rail.channel")]]
+      def channel(risen)
+        [["adjust.head", @engagement + risen, @kit.fetch("rail.engagement.least"), @kit.fetch("rail.channel")]]
+      end
     end
   end
 end

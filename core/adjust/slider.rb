@@ -48,8 +48,10 @@ module YellowTrack
       # @param even [Numeric] what the gaps may differ by
       # @param per_turn [Numeric, nil] the real figure, where it was learnt
       # @param inset [Numeric, nil] r, where it is not the kit's
-      def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {}, even: EVEN, per_turn: nil, inset: nil)
-        @kit, @jamb, @height, @bumper, @gaps, @tops = kit, jamb, height, bumper, gaps.transform_keys(&:to_sym), tops.compact
+      def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {},
+        even: EVEN, per_turn: nil, inset: nil)
+        @kit, @jamb, @height, @bumper, @gaps, @tops = kit, jamb, height, bumper, gaps.transform_keys(&:to_sym),
+          tops.compact
         inset ||= kit.fetch("inset.design")
         @spacing = width - 2 * inset
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
@@ -127,12 +129,16 @@ module YellowTrack
       #
       # @param steps [Hash{String => Numeric}] mm
       # @return [Hash{String => Integer}] + up
-      def counts(steps) = advice ? advice.counts(steps.fetch("left")).transform_keys(&:to_s) : {"left" => 0, "right" => 0}
+      def counts(steps)
+        advice ? advice.counts(steps.fetch("left")).transform_keys(&:to_s) : {"left" => 0, "right" => 0}
+      end
 
       # The floor gaps that were read, after any turning.
       #
       # @return [Hash{String => Numeric}]
-      def floor_after(read, left, right) = read.to_h { |side, gap| [side, gap + @limits.corner(side.to_sym, left, right)] }
+      def floor_after(read, left, right)
+        read.to_h { |side, gap| [side, gap + @limits.corner(side.to_sym, left, right)] }
+      end
 
       # The neighbours' tops above this panel's, after any turning.
       #
@@ -153,7 +159,8 @@ module YellowTrack
       # @param turned [Numeric] mm that the right hanger rises above the left
       # @return [Numeric] mm
       def left_over(work, turned)
-        work.sum("adjust.left_over", "Taper then", AFTER.fetch(@jamb), **after(turned), why: "By the turns as rounded; the panel rolled home.")
+        work.sum("adjust.left_over", "Taper then", AFTER.fetch(@jamb), **after(turned),
+          why: "By the turns as rounded; the panel rolled home.")
       end
 
       # The move file's answer.
@@ -171,7 +178,8 @@ module YellowTrack
 
       # uR − uL: how much more the right hanger has to rise.
       def rise
-        @work.sum("adjust.rise", "Right hanger to rise above the left", RISE.fetch(@jamb), **@gaps.slice(:top, :bottom), spacing:, height: @height,
+        @work.sum("adjust.rise", "Right hanger to rise above the left", RISE.fetch(@jamb), **@gaps.slice(:top, :bottom),
+          spacing:, height: @height,
           why: "Raising one hanger turns the panel by that over their spacing.")
       end
 
@@ -180,7 +188,8 @@ module YellowTrack
         done = gaps.max - gaps.min <= even
         @move = done ? nil : @choosing.best
         @part = (done || @move) ? nil : @choosing.most(Adjust.step(@kit, per_turn))
-        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bowed?), *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
+        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bowed?),
+          *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
         SIDES.each { |side| explain_turns(side) } if advice && !slot?
       end
 
@@ -188,15 +197,18 @@ module YellowTrack
         by = advice.by(side).abs
         return if by.zero?
 
-        @work.sum("adjust.turns.#{side}", "Turns of the #{side} hanger", "rise ÷ per turn", rise: by, per_turn:, unit: "turns",
+        @work.sum("adjust.turns.#{side}", "Turns of the #{side} hanger", "rise ÷ per turn", rise: by, per_turn:,
+          unit: "turns",
           why: "Turned in quarters: what both differ by is rounded first.")
       end
 
       def quarters = advice.counts(per_turn / QUARTER)
 
       def move_to_h
-        {which:, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right), expected:,
-         **(slot? ? {} : {turns: SIDES.to_h { |side| [side, turns(side)] }, turn: SIDES.to_h { |side| [side, turn(side)] }})}
+        {which:, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right),
+         expected:,
+         **(slot? ? {} : {turns: SIDES.to_h { |side| [side, turns(side)] },
+                          turn: SIDES.to_h { |side| [side, turn(side)] }})}
       end
     end
   end

@@ -30,24 +30,31 @@ module YellowTrack
 
       check "bifold.top", :watch do |set|
         seen = set.top_seen
-        seen && seen > TOP_SEEN && ["#{len(seen)} are open under the head's half jamb: the track shows.", "Pack the head strip down."]
+        seen && seen > TOP_SEEN && ["#{len(seen)} are open under the head's half jamb: the track shows.",
+          "Pack the head strip down."]
       end
 
       check "bifold.setback", :stop do |set|
-        set.half_jamb && set.terms.setback < SETBACK && ["The half jamb stands #{len(set.terms.setback)} before the panels: the pivot will bind.",
-          "Set it #{len(SETBACK)} or more in front."]
+        set.half_jamb && set.terms.setback < SETBACK &&
+          ["The half jamb stands #{len(set.terms.setback)} before the panels: the pivot will bind.",
+            "Set it #{len(SETBACK)} or more in front."]
       end
 
       check "bifold.thickness", :stop do |set|
         wood = (set.thickness - set.kit.fetch("hole.diameter")) / 2
-        wrong_thickness(set) || (wood < WOOD && ["A pivot hole leaves #{len(wood)} of wood at each side.", "Take thicker panels."])
+        wrong_thickness(set) || (wood < WOOD &&
+          ["A pivot hole leaves #{len(wood)} of wood at each side.", "Take thicker panels."])
       end
 
       check "bifold.width", :stop do |set|
         widest = set.kit.fetch("widest")
-        next ["The panels are #{len(set.width)} wide; the kit takes #{len(widest)}.", "Take two pairs, or another set."] if set.width > widest
+        if set.width > widest
+          next ["The panels are #{len(set.width)} wide; the kit takes #{len(widest)}.",
+            "Take two pairs, or another set."]
+        end
 
-        set.width < NARROWEST && ["The panels come out at #{len(set.width)}; under #{len(NARROWEST)} they will not fold.",
+        set.width < NARROWEST && ["The panels come out at #{len(set.width)}; under #{len(NARROWEST)} they will not " \
+          "fold.",
           "Take one pair, or measure again."]
       end
 
@@ -70,20 +77,23 @@ module YellowTrack
       check "bifold.strike", :stop do |set|
         clearance = set.fold.strike_clearance
         clearance && set.terms.setback >= SETBACK && clearance < Gaps::MARGIN - NOTHING && [
-          "The half jamb at the strike is in the lead panel's way: #{len([clearance, 0].max)} is left and it takes #{len(Gaps::MARGIN)}.",
+          "The half jamb at the strike is in the lead panel's way: #{len([clearance, 0].max)} is left and it takes " \
+            "#{len(Gaps::MARGIN)}.",
           "A thinner strip at the strike, or more lead gap."
         ]
       end
 
       check "bifold.wide", :watch do |set|
         gap = set.gaps.last
-        gap > WIDE && ["The #{set.two_pairs? ? "meet" : "lead"} gap comes out at #{len(gap)}.", "Pack the jamb, or make the panels wider."]
+        gap > WIDE && ["The #{set.two_pairs? ? "meet" : "lead"} gap comes out at #{len(gap)}.",
+          "Pack the jamb, or make the panels wider."]
       end
 
       check "bifold.room", :stop do |set|
         front = set.brief.survey["front"]
-        front && set.fold.projection > front && ["The panels swing #{len(set.fold.projection)} into the room; #{len(front)} is free.",
-          "Narrower panels: two pairs, or a sliding set."]
+        front && set.fold.projection > front &&
+          ["The panels swing #{len(set.fold.projection)} into the room; #{len(front)} is free.",
+            "Narrower panels: two pairs, or a sliding set."]
       end
 
       check "bifold.lean", :watch do |set|
@@ -93,7 +103,8 @@ module YellowTrack
 
         side, lean = (inward.empty? ? leaning : inward).max_by { |_, out| out.abs }
         says = "The #{side} jamb leans #{len(lean.abs)}: the gap beside the panel tapers by it."
-        inward.empty? ? [says, "Pack the jamb plumb."] : [:stop, says, "Size the set plumb, or pack the jamb plumb first."]
+        inward.empty? ? [says, "Pack the jamb plumb."] :
+          [:stop, says, "Size the set plumb, or pack the jamb plumb first."]
       end
 
       check "bifold.height", :stop do |set|

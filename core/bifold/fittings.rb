@@ -26,7 +26,10 @@ module YellowTrack
         @hinges = (0...hinge_count).map { |place| hinge(place) }.freeze
         @handle = @work.given("fittings.handle", "Handle", HANDLE, from: :handbook, why: "Above the finished floor.")
         @handle_at = place_handle
-        @aligner = @work.given("fittings.aligner", "Aligner", ALIGNER, from: :handbook, why: "Above the panel's bottom.") if set.terms.two_pairs?
+        if set.terms.two_pairs?
+          @aligner = @work.given("fittings.aligner", "Aligner", ALIGNER, from: :handbook,
+            why: "Above the panel's bottom.")
+        end
         freeze
       end
 
@@ -42,11 +45,13 @@ module YellowTrack
       def place_handle
         if @set.opening["handle"] == "middle"
           slab = @set.slab.slab?
-          return @work.sum("fittings.handle_at", "Handle, from the hinge edge", slab ? "width ÷ 3" : "width ÷ 2", width: @set.width,
+          return @work.sum("fittings.handle_at", "Handle, from the hinge edge", slab ? "width ÷ 3" : "width ÷ 2",
+            width: @set.width,
             why: slab ? "As near the middle as a slab folds well." : "The middle of the lead panel looks centred.")
         end
 
-        @work.sum("fittings.handle_at", "Handle, from the hinge edge", "stile ÷ 2", stile: @set.opening["slab.stile"] || STILE,
+        @work.sum("fittings.handle_at", "Handle, from the hinge edge", "stile ÷ 2",
+          stile: @set.opening["slab.stile"] || STILE,
           why: "The lead panel's hinge stile is the easiest to fold by.")
       end
 

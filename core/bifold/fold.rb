@@ -29,7 +29,8 @@ module YellowTrack
       # @param sizing [Sizing]
       def initialize(work, terms, gaps, sizing)
         @work, @terms, @gaps, @sizing = work, terms, gaps, sizing
-        @pair = Pair.new(width: gaps.width, thickness: terms.thickness, hinge_gap: terms.hinge_gap, pivot_inset: terms.pivot_inset,
+        @pair = Pair.new(width: gaps.width, thickness: terms.thickness, hinge_gap: terms.hinge_gap,
+          pivot_inset: terms.pivot_inset,
           lead_inset: terms.lead_inset)
         @angle = [terms.widest_fold.to_f, @pair.last_angle - BEFORE_STUCK].min.clamp(0.0, 90.0)
         @poses = poses
@@ -69,11 +70,13 @@ module YellowTrack
       def figures
         @pivot_place = work.sum("pivots.place", "Pivot from the jamb, a", "side gap + inset", side_gap: gaps.side,
           inset: terms.pivot_inset, why: "At mid thickness, top and bottom plumb above each other.")
-        @projection = work.sum("fold.projection", "Into the room", "furthest − thickness ÷ 2", thickness: terms.thickness,
+        @projection = work.sum("fold.projection", "Into the room", "furthest − thickness ÷ 2",
+          thickness: terms.thickness,
           furthest: -nearest { |pose| -pose.corners.map(&:last).max },
           why: "The furthest any corner gets over the whole fold, from the closed front face.")
         @clear = opened
-        @guide_travel = work.sum("fold.guide_travel", "Guide travel", "pin closed − pin folded", pin_closed: @poses.first.pin.first,
+        @guide_travel = work.sum("fold.guide_travel", "Guide travel", "pin closed − pin folded",
+          pin_closed: @poses.first.pin.first,
           pin_folded: @poses.last.pin.first, why: "A track stop may go beyond it.")
         @pinch = work.sum("fold.pinch", "Pinch", "least(distances)", distances:,
           why: "The nearest the panels come to the jambs, the strips or each other over the fold.")
@@ -87,7 +90,8 @@ module YellowTrack
             why: "Between the two stacks.")
         end
 
-        work.sum("fold.clear", "Clear opening", "most(width − stack − strip, 0)", width: @sizing.width, stack:, strip: terms.half_jamb || 0r,
+        work.sum("fold.clear", "Clear opening", "most(width − stack − strip, 0)", width: @sizing.width, stack:,
+          strip: terms.half_jamb || 0r,
           why: "From the stack's innermost corner to the other jamb, or the strip planted on it.")
       end
 
@@ -111,7 +115,8 @@ module YellowTrack
       def at_the_lead
         return nearest { |pose| apart(pose) } if terms.two_pairs?
 
-        [nearest { |pose| @sizing.width - @pivot_place - pose.lead_corners.map(&:first).max }, strike_clearance].compact.min
+        [nearest { |pose| @sizing.width - @pivot_place - pose.lead_corners.map(&:first).max }, strike_clearance].compact
+          .min
       end
 
       # Between two leads that are opened together.

@@ -60,7 +60,8 @@ module YellowTrack
 
       def sides
         @least_corner = work.sum("pivots.least_corner", "Least side gap by the turn, gp₁",
-          "root(inset² + (thickness ÷ 2)²) − inset + margin", inset: terms.pivot_inset, thickness: terms.thickness, margin: MARGIN,
+          "root(inset² + (thickness ÷ 2)²) − inset + margin", inset: terms.pivot_inset, thickness: terms.thickness,
+          margin: MARGIN,
           why: "The corner sweeps a circle about the pivot.")
         @least_half_jamb = half_jamb if terms.half_jamb
         @side = own_side ? given_side : work.sum("pivots.side_gap", "Side gap, gp", "up(most(gaps), step)",
@@ -69,14 +70,17 @@ module YellowTrack
       end
 
       def given_side
-        work.given("pivots.side_gap", "Side gap, gp", own_side, from: :fitter, source: "set.side_gap", why: "Your own figure.")
+        work.given("pivots.side_gap", "Side gap, gp", own_side, from: :fitter, source: "set.side_gap",
+          why: "Your own figure.")
       end
 
       def half_jamb
         work.sum("pivots.least_half_jamb", "Least side gap by the half jamb, gp₂",
           "strip − inset + (thickness ÷ 2 + margin − (thickness ÷ 2 + setback) × cos(fold)) ÷ sin(fold)",
-          strip: terms.half_jamb, inset: terms.pivot_inset, thickness: terms.thickness, setback: terms.setback, margin: MARGIN,
-          fold: Working::Plain.new(terms.widest_fold, "°"), why: "The front face stays clear of the strip up to the widest fold.")
+          strip: terms.half_jamb, inset: terms.pivot_inset, thickness: terms.thickness, setback: terms.setback,
+          margin: MARGIN,
+          fold: Working::Plain.new(terms.widest_fold, "°"),
+          why: "The front face stays clear of the strip up to the widest fold.")
       end
 
       # The lead or meet gap planned: the kit's, or what the swing needs.
@@ -84,7 +88,8 @@ module YellowTrack
         key, swings = terms.two_pairs? ? ["meet_gap", 2] : ["lead_gap", 1]
         kits = @brief.from_kit(key, terms.two_pairs? ? "Meet gap" : "Lead gap")
         @wanted = work.sum("fold.wanted_gap", terms.two_pairs? ? "Meet gap planned" : "Lead gap planned",
-          "up(most(kits, swings × swing + margin), step)", kits:, swings:, swing: swing_of(exact(kits)), margin: MARGIN, step: STEP,
+          "up(most(kits, swings × swing + margin), step)", kits:, swings:, swing: swing_of(exact(kits)), margin: MARGIN,
+          step: STEP,
           why: "The fold first pushes the lead corner outward.")
       end
 
@@ -99,13 +104,15 @@ module YellowTrack
       def exact(gap) = (@sizing.width - pairs * (side + terms.hinge_gap) - gap) / (2 * pairs)
 
       def own
-        work.sum("panels.width", "Panel width, P", "down((width − pairs × (side gap + hinge gap) − gap) ÷ (2 × pairs), grain)",
+        work.sum("panels.width", "Panel width, P",
+          "down((width − pairs × (side gap + hinge gap) − gap) ÷ (2 × pairs), grain)",
           width: @sizing.width, pairs:, side_gap: side, hinge_gap: terms.hinge_gap, gap: @wanted, grain: @brief.grain,
           why: "Rounded down to the grain; the left-over joins the #{terms.two_pairs? ? "meet" : "lead"} gap.")
       end
 
       def ready_made
-        work.given("panels.width", "Panel width, P", @brief.opening["width"], from: :fitter, source: "set.width", why: "Ready-made.")
+        work.given("panels.width", "Panel width, P", @brief.opening["width"], from: :fitter, source: "set.width",
+          why: "Ready-made.")
       end
 
       def left_over
@@ -123,7 +130,8 @@ module YellowTrack
 
       # What rounding gives the meet beyond that goes to the two side gaps.
       def share
-        @side = work.sum("pivots.side_gap", "Side gap, gp", "side gap + (meet − most) ÷ 2", side_gap: side, meet:, most: most_meet,
+        @side = work.sum("pivots.side_gap", "Side gap, gp", "side gap + (meet − most) ÷ 2", side_gap: side, meet:,
+          most: most_meet,
           why: "What rounding gave the meet over #{most_meet.to_i} mm is shared to the two sides.")
         @meet = remainder("fold.meet_gap")
       end

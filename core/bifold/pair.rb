@@ -53,7 +53,9 @@ module YellowTrack
       end
 
       def corners_of(lead)
-        [[@hinge, 0], [@hinge + @width, 0], [@hinge + @width, 2 * @half], [@hinge, 2 * @half]].map { |along, off| lead.call(along, off) }
+        [[@hinge, 0], [@hinge + @width, 0], [@hinge + @width, 2 * @half], [@hinge, 2 * @half]].map do |along, off|
+          lead.call(along, off)
+        end
       end
 
       def pivot_corners(cos, sin)

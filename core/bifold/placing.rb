@@ -15,8 +15,10 @@ module YellowTrack
       def panels
         roles.zip(lefts).each_with_index.map do |(role, left), place|
           name = Family::NAMES[place]
-          Panel.new(name:, x: left, width: @set.width, height: @set.height, thickness: @set.thickness, weight: @set.weight,
-            hands: @set.hands, gap: @set.floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + @set.width),
+          Panel.new(name:, x: left, width: @set.width, height: @set.height, thickness: @set.thickness,
+            weight: @set.weight,
+            hands: @set.hands, gap: @set.floor_gap
+              .between("panels.#{name}.gap", "Gap under #{name} closed", left, left + @set.width),
             holes: (role == :pivot) ? pivot_holes : [hole("top", "lead", @terms.lead_inset, "guide pin")]).freeze
         end
       end
@@ -29,7 +31,8 @@ module YellowTrack
       def pivot(side)
         left, right = @set.sizing.jambs
         jamb, formula = (side == "left") ? [left, "jamb + side gap + inset"] : [right, "jamb − side gap − inset"]
-        @set.work.sum("pivots.at.#{side}", "Pivot at the #{side}", formula, jamb:, side_gap: @gaps.side, inset: @terms.pivot_inset,
+        @set.work.sum("pivots.at.#{side}", "Pivot at the #{side}", formula, jamb:, side_gap: @gaps.side,
+          inset: @terms.pivot_inset,
           why: "From the left jamb's foot; top and bottom plumb above each other.")
       end
 
@@ -49,7 +52,8 @@ module YellowTrack
       def lefts
         edge = @set.sizing.start
         between.each_with_index.map do |gap, place|
-          left = @set.work.sum("panels.#{Family::NAMES[place]}.x", "Left edge of #{Family::NAMES[place]}", "before + gap", before: edge, gap:,
+          left = @set.work.sum("panels.#{Family::NAMES[place]}.x", "Left edge of #{Family::NAMES[place]}",
+            "before + gap", before: edge, gap:,
             why: "From the left jamb's foot, closed.")
           edge = left + @set.width
           left
@@ -61,11 +65,13 @@ module YellowTrack
         @set.brief.from_kit("hole.depth", "Hole's depth")
         @set.brief.from_kit("lead_inset", "Lead inset, il")
         @set.brief.take("inset", "pivot_inset", "Pivot inset, i")
-        [hole("top", "pivot", @terms.pivot_inset, "top pivot"), hole("bottom", "pivot", @terms.pivot_inset, "bottom pivot")]
+        [hole("top", "pivot", @terms.pivot_inset, "top pivot"),
+          hole("bottom", "pivot", @terms.pivot_inset, "bottom pivot")]
       end
 
       def hole(edge, from, at, purpose)
-        {edge:, from:, at:, diameter: @set.kit.fetch("hole.diameter"), depth: @set.kit.fetch("hole.depth"), for: purpose}
+        {edge:, from:, at:, diameter: @set.kit.fetch("hole.diameter"), depth: @set.kit.fetch("hole.depth"),
+         for: purpose}
       end
     end
   end

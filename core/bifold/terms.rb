@@ -52,7 +52,8 @@ module YellowTrack
       def refuse_odd
         return if PANELS.include?(opening["panels"] || 2)
 
-        raise Fault.new("#{opening["panels"]} panels make no pairs. It takes #{PANELS.join(" or ")}.", key: "set.panels")
+        raise Fault.new("#{opening["panels"]} panels make no pairs. It takes #{PANELS.join(" or ")}.",
+          key: "set.panels")
       end
     end
   end

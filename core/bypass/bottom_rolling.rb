@@ -19,10 +19,12 @@ module YellowTrack
         # @raise [NothingLeft]
         def initialize(brief, sizing)
           @brief = brief
-          @carried = {level_height: sizing.height, base_strip: brief.opening["base_strip"] || 0r, channel: kit("channel"), wheels: kit("height")}
+          @carried = {level_height: sizing.height, base_strip: brief.opening["base_strip"] || 0r,
+                      channel: kit("channel"), wheels: kit("height")}
           super(brief, sizing, height: panel_height, gap: under_panels)
           @engagement = come_out
-          @lift_room = brief.work.sum("lift_room", "Lift room", "channel − engagement − lip", channel: kit("channel"), engagement:,
+          @lift_room = brief.work.sum("lift_room", "Lift room", "channel − engagement − lip", channel: kit("channel"),
+            engagement:,
             lip: kit("lip"), why: "What is left when the panel is lifted over the rail's lip, adjusters at mid.")
         end
 
@@ -41,11 +43,13 @@ module YellowTrack
         end
 
         def under_panels
-          @brief.work.sum("gap", "Under the panels", "base strip + wheels", **@carried.slice(:base_strip, :wheels), why: "A level rail carries them.")
+          @brief.work.sum("gap", "Under the panels", "base strip + wheels", **@carried.slice(:base_strip, :wheels),
+            why: "A level rail carries them.")
         end
 
         def come_out
-          @brief.work.sum("engagement", "Engagement as it comes out, e'", "height + channel + wheels − (level height − base strip)",
+          @brief.work.sum("engagement", "Engagement as it comes out, e'",
+            "height + channel + wheels − (level height − base strip)",
             **@carried, height:, why: "How far the panel reaches into the channel, wheels at mid-range.")
         end
       end

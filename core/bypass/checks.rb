@@ -41,8 +41,9 @@ module YellowTrack
         least = set.kit["air.least"]
         next wrong_thickness(set) if wrong_thickness(set)
 
-        least && set.air && set.air < least && ["Only #{len(set.air)} of air between the panels; the least is #{len(least)}.",
-          "Take thinner panels or a wider track."]
+        least && set.air && set.air < least &&
+          ["Only #{len(set.air)} of air between the panels; the least is #{len(least)}.",
+            "Take thinner panels or a wider track."]
       end
 
       check "bypass.proud", :stop do |set|
@@ -55,8 +56,9 @@ module YellowTrack
 
       check "bypass.depth", :stop do |set|
         depth = set.brief.survey["depth"]
-        depth && set.depth_needed && set.depth_needed > depth && ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
-          "Take thinner panels or a kit with less depth."]
+        depth && set.depth_needed && set.depth_needed > depth &&
+          ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
+            "Take thinner panels or a kit with less depth."]
       end
 
       check "bypass.weight", :stop do |set|
@@ -70,8 +72,9 @@ module YellowTrack
             "Set them at #{len(least)} or more."]
         end
 
-        set.rollers.spacing < set.width / 3 && ["Rollers only #{len(set.rollers.spacing)} apart on a panel of #{len(set.width)}.",
-          "Set them farther apart: a third of the width at least."]
+        set.rollers.spacing < set.width / 3 &&
+          ["Rollers only #{len(set.rollers.spacing)} apart on a panel of #{len(set.width)}.",
+            "Set them farther apart: a third of the width at least."]
       end
 
       check "bypass.tall", :watch do |set|
@@ -81,7 +84,8 @@ module YellowTrack
       end
 
       check "bypass.gap.least", :stop do |set|
-        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.kit["gap.least"], "along the travel", set.gap)
+        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.kit["gap.least"], "along the travel",
+          set.gap)
       end
 
       check "bypass.gap.most", :watch do |set|
@@ -116,7 +120,8 @@ module YellowTrack
 
       check "bypass.fin", :watch do |set|
         reach = set.guides&.reach
-        reach && reach < FIN_LEAST && ["The fin reaches #{len([reach, 0].max)} into its groove; it takes #{len(FIN_LEAST)}.",
+        reach && reach < FIN_LEAST && ["The fin reaches #{len([reach, 0].max)} into its groove; it takes " \
+          "#{len(FIN_LEAST)}.",
           "A taller fin, or a smaller floor gap."]
       end
 
@@ -141,7 +146,8 @@ module YellowTrack
 
       check "bypass.groove", :watch do |set|
         wood = set.guides&.wood
-        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{len([wood, 0].max)} of wood at each side.",
+        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{len([wood, 0].max)} of " \
+          "wood at each side.",
           "Use side guides."]
       end
 
@@ -149,7 +155,10 @@ module YellowTrack
         shut = set.bays.reject(&:reachable)
         next if shut.empty?
 
-        says = shut.map { |bay| "The bay #{num(bay.from)}–#{num(bay.to)} never comes clear; #{len(bay.widest)} of it does at most." }
+        says = shut.map { |bay|
+          "The bay #{num(bay.from)}–#{num(bay.to)} never comes clear; #{len(bay.widest)} of it " \
+                  "does at most."
+        }
         [says.join(" "), "Move what stands there, or choose a set that opens wider."]
       end
 
@@ -157,7 +166,8 @@ module YellowTrack
         next unless set.covers?
 
         packing = set.heights.standoff
-        packing.positive? && ["The wall stands proud: pack #{len(packing)} behind the rail.", "Pack it along its whole length."]
+        packing.positive? && ["The wall stands proud: pack #{len(packing)} behind the rail.",
+          "Pack it along its whole length."]
       end
 
       check "bypass.parking", :stop do |set|
@@ -166,7 +176,10 @@ module YellowTrack
         short = set.parking.select { |side, needed| (free = set.brief.survey["beside.#{side}"]) && free < needed }
         next if short.empty?
 
-        says = short.map { |side, needed| "#{len(set.brief.survey["beside.#{side}"])} of free wall at the #{side}; it takes #{len(needed)}." }
+        says = short.map { |side, needed|
+          "#{len(set.brief.survey["beside.#{side}"])} of free wall at the #{side}; " \
+                  "it takes #{len(needed)}."
+        }
         [says.join(" "), "Narrower panels, or another set."]
       end
 

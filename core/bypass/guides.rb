@@ -60,10 +60,13 @@ module YellowTrack
       def fin_height = kit.fetch("guide.height")
 
       def groove
-        @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.", fin: kit.fetch("guide.width"), play: PLAY)
-        @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare", "The fin's height is from the floor up.",
+        @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.",
+          fin: kit.fetch("guide.width"), play: PLAY)
+        @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare",
+          "The fin's height is from the floor up.",
           fin_height:, least_gap: kit.fetch("gap.least"), spare: SPARE)
-        @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2", "At each side, in the thinnest part of the bottom rail.",
+        @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2",
+          "At each side, in the thinnest part of the bottom rail.",
           rail: opening["rail_thickness"] || @thickness, groove: groove_width)
       end
 

@@ -16,7 +16,9 @@ module YellowTrack
       def initialize(brief, pattern, run, widths)
         @work, @pattern, @run, @widths = brief.work, pattern, run, widths
         ends = [run.start, *(middle if pattern.bi_parting?), run.finish]
-        @all = ends.each_cons(2).zip(pattern.stretches).map { |(from, to), places| Reach::Stretch.new(from, to, pattern.counts(places).values.max) }
+        @all = ends.each_cons(2).zip(pattern.stretches).map do |(from, to), places|
+          Reach::Stretch.new(from, to, pattern.counts(places).values.max)
+        end
         freeze
       end
 
@@ -30,8 +32,10 @@ module YellowTrack
 
       def middle
         half = @pattern.joins.first(@pattern.panels / 2 - 1)
-        @work.sum("run.middle", "Middle of the meet", "start + panels × width − laps × lap + meets × meet gap + meet gap ÷ 2",
-          start: @run.start, panels: @pattern.panels / 2, width: @widths.width, laps: half.count(:lap), lap: @widths.lap || 0r,
+        @work.sum("run.middle", "Middle of the meet",
+          "start + panels × width − laps × lap + meets × meet gap + meet gap ÷ 2",
+          start: @run.start, panels: @pattern.panels / 2, width: @widths.width, laps: half.count(:lap),
+          lap: @widths.lap || 0r,
           meets: half.count(:meet), meet_gap: @widths.meet, why: "Where the halves end: each keeps its own panels.")
       end
 

@@ -29,7 +29,8 @@ module YellowTrack
         return true if serving.empty?
 
         holes = serving.sort
-        holes.first > FROM_END || @rail.length - holes.last > FROM_END || holes.each_cons(2).any? { |left, right| right - left > APART }
+        holes.first > FROM_END || @rail.length - holes.last > FROM_END ||
+          holes.each_cons(2).any? { |left, right| right - left > APART }
       end
     end
   end

@@ -60,7 +60,10 @@ module YellowTrack
       # The plan file's own sections of it.
       #
       # @param set [Bypass] placed
-      def parts(set) = {depth: {needed: set.depth_needed, available: brief.survey["depth"], air: set.air}, engagement: nil, lift_room: nil}
+      def parts(set)
+        {depth: {needed: set.depth_needed, available: brief.survey["depth"], air: set.air}, engagement: nil,
+         lift_room: nil}
+      end
 
       # @param set [Bypass] whose panels are placed
       # @return [Track] at the head, level with its low point
@@ -81,7 +84,9 @@ module YellowTrack
 
       # Every place of a roller with the panels closed, stacked left and
       # stacked right, from the track's left end.
-      def resting(set, track_start) = set.rollers.resting(set.panels.flat_map { |panel| [panel.x, *panel.travel] }).map { |x| x - track_start }.uniq
+      def resting(set, track_start)
+        set.rollers.resting(set.panels.flat_map { |panel| [panel.x, *panel.travel] }).map { |x| x - track_start }.uniq
+      end
     end
   end
 end

@@ -39,9 +39,11 @@ module YellowTrack
         end
 
         def hang
-          @rail_line = @brief.work.sum("wall.rail_line", "Rail line", "gap + height + rise", gap:, height:, rise: @brief.kit.fetch("rise"),
+          @rail_line = @brief.work.sum("wall.rail_line", "Rail line", "gap + height + rise", gap:, height:,
+            rise: @brief.kit.fetch("rise"),
             why: "Above the finished floor's high point; the kit says where the rail's holes sit on it.")
-          @standoff = @brief.work.sum("wall.standoff", "Packing behind the rail", "most(deepest + clear − stand off, 0)",
+          @standoff = @brief.work.sum("wall.standoff", "Packing behind the rail",
+            "most(deepest + clear − stand off, 0)",
             deepest: @brief.survey["wall.projection"] || 0r, clear: CLEAR.to_r, stand_off: @brief.kit.fetch("standoff"),
             why: "The panel's back clears the deepest thing on the wall.")
         end
@@ -69,7 +71,8 @@ module YellowTrack
       # @return [Track] a rail, rounded up: it ends on bare wall
       def track(set)
         length, start = rail_length(set), rail_start(set)
-        mount_height = work.sum("track.mount_height", "Rail's mounting height", "high floor + rail line", rail_line: set.heights.rail_line,
+        mount_height = work.sum("track.mount_height", "Rail's mounting height", "high floor + rail line",
+          rail_line: set.heights.rail_line,
           high_floor: brief.figures.finished_floor, why: "Above the datum.")
         pieces = Track::Maker.new(brief, set.sizing).pieces(length, resting(set, start))
         Track.new(brief, start:, length:, pieces:, mount_height:, packing: 0r)
@@ -96,7 +99,8 @@ module YellowTrack
       end
 
       def parts(set)
-        {wall: {rail_line: set.heights.rail_line, standoff: set.heights.standoff, header_board: set.studs.header_board?}, engagement: nil,
+        {wall: {rail_line: set.heights.rail_line, standoff: set.heights.standoff,
+                header_board: set.studs.header_board?}, engagement: nil,
          lift_room: nil}
       end
 
@@ -124,7 +128,8 @@ module YellowTrack
       def rail_length(set)
         formula = {1 => "cover + width + panel + 2 × stop", 2 => "width + 2 × panel + 2 × stop"}[pattern.panels]
         formula = "run + 2 × stop" if pattern.laps.positive?
-        work.sum("track.length", "Rail", "up(#{formula}, grain)", run: set.run.length, cover: side_cover, width: set.sizing.width,
+        work.sum("track.length", "Rail", "up(#{formula}, grain)", run: set.run.length, cover: side_cover,
+          width: set.sizing.width,
           panel: set.width, stop:, grain: brief.grain, why: "Rounded up: it ends on bare wall.")
       end
     end

@@ -81,7 +81,10 @@ module YellowTrack
       #   under a most; nil for too many
       def sums_of_bars(most)
         rooms = @problem.stocks.reduce({0 => 0}) do |so_far, stock|
-          made = so_far.flat_map { |sum, room| with_bars(stock, sum, room, most) }.group_by(&:first).transform_values { |ways| ways.map(&:last).max }
+          made = so_far.flat_map { |sum, room| with_bars(stock, sum, room, most) }.group_by(&:first)
+            .transform_values do |ways|
+            ways.map(&:last).max
+          end
           return nil if made.length > WAYS
 
           made

@@ -21,7 +21,8 @@ module YellowTrack
       end
 
       def run_short
-        check("cut.short", @short, "no bar is left that could hold #{(@short.length > 1) ? "them" : "it"}.", "Get more bars.")
+        check("cut.short", @short, "no bar is left that could hold #{(@short.length > 1) ? "them" : "it"}.",
+          "Get more bars.")
       end
 
       def check(code, pieces, says, cure)

@@ -88,10 +88,15 @@ module YellowTrack
 
       def branch(left, others, aside, waste, held, due)
         kind = hardest(left, others, aside, held)
-        aside.each { |filling| take(filling, left, others, aside, waste, held, due) if kind.nil? || filling.taken[kind] > 0 }
+        aside.each do |filling|
+          take(filling, left, others, aside, waste, held, due) if kind.nil? || filling.taken[kind] > 0
+        end
         return unless kind
 
-        others.each { |filling| take(filling, left, others, aside, waste, held, due) if filling.taken[kind] > 0 && !beaten?(filling, kind, left) }
+        others.each do |filling|
+          take(filling, left, others, aside, waste, held, due) if filling.taken[kind] > 0 &&
+            !beaten?(filling, kind, left)
+        end
       end
 
       # With the bar set aside filled, nothing more may be due.
@@ -104,12 +109,16 @@ module YellowTrack
 
       def fitting(left, others, most, adds)
         guarded, guard, bars = left | @guard, @guard, @left
-        others.select { |one| one.waste <= most && one.adds <= adds && bars[one.stock] > 0 && (guarded - one.number) & guard == guard }
+        others.select do |one|
+          one.waste <= most && one.adds <= adds && bars[one.stock] > 0 && (guarded - one.number) & guard == guard
+        end
       end
 
       def fitting_aside(left, aside, least, adds)
         guarded, guard, most = left | @guard, @guard, @most
-        aside.select { |one| one.waste >= least && one.waste <= most && one.adds <= adds && (guarded - one.number) & guard == guard }
+        aside.select do |one|
+          one.waste >= least && one.waste <= most && one.adds <= adds && (guarded - one.number) & guard == guard
+        end
       end
 
       # The kind of piece that the fewest fillings hold; nil where those of the
@@ -129,7 +138,8 @@ module YellowTrack
       def beaten?(filling, kind, left)
         waste = filling.waste
         left -= filling.number
-        filling.kinds.any? { |one| wider?(one, waste, left) if one != kind || filling.taken[one] > 1 } || more?(waste, left)
+        filling.kinds.any? { |one| wider?(one, waste, left) if one != kind || filling.taken[one] > 1 } ||
+          more?(waste, left)
       end
 
       def wider?(kind, waste, left)

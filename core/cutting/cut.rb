@@ -16,7 +16,10 @@ module YellowTrack
       # Where each piece begins, from the bar's end, mm.
       #
       # @return [Array<Rational>]
-      def places = pieces.each_with_object([trim]) { |piece, places| places << places.last + piece.length + kerf }.first(pieces.length)
+      def places
+        pieces.each_with_object([trim]) { |piece, places| places << places.last + piece.length + kerf }
+          .first(pieces.length)
+      end
     end
   end
 end

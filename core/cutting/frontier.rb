@@ -49,7 +49,9 @@ module YellowTrack
         return @sums if defined?(@sums)
 
         @sums = @stocks.reduce([[0, 0]]) do |so_far, stock|
-          grown = (0..useful(stock)).flat_map { |bars| so_far.map { |cost, room| [cost + bars * stock.cost, [room + bars * stock.room, @needed].min] } }
+          grown = (0..useful(stock)).flat_map do |bars|
+            so_far.map { |cost, room| [cost + bars * stock.cost, [room + bars * stock.room, @needed].min] }
+          end
           break if grown.length > MOST_SUMS
 
           grown.group_by(&:first).map { |cost, list| [cost, list.map(&:last).max] }
@@ -60,7 +62,9 @@ module YellowTrack
 
       # The best of the points with 0 to all of a stock's bars added.
       def with(points, stock)
-        all = (0..useful(stock)).flat_map { |bars| points.map { |cost, room| [cost + bars * stock.cost, [room + bars * stock.room, @needed].min] } }
+        all = (0..useful(stock)).flat_map do |bars|
+          points.map { |cost, room| [cost + bars * stock.cost, [room + bars * stock.room, @needed].min] }
+        end
         better = -1
         all.sort_by { |cost, room| cost * (@needed + 1) - room }.select { |_, room| room > better && (better = room) }
       end

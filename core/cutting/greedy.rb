@@ -49,7 +49,9 @@ module YellowTrack
       end
 
       def fullest(stock)
-        Fillings.new(@problem.widths, @counts, stocks[stock].room).each(stocks[stock].room, 0) { |taken, _| return [stock, taken.dup] }
+        Fillings.new(@problem.widths, @counts, stocks[stock].room).each(stocks[stock].room, 0) do |taken, _|
+          return [stock, taken.dup]
+        end
         nil
       end
 
@@ -68,7 +70,9 @@ module YellowTrack
         few_by_few(@found.shuffle(random: Random.new(1)))
       end
 
-      def few_by_few(bars) = bars.each_slice(TOGETHER) { |few| over_again(few) if few.sum { |_, taken| taken.sum } <= PIECES }
+      def few_by_few(bars)
+        bars.each_slice(TOGETHER) { |few| over_again(few) if few.sum { |_, taken| taken.sum } <= PIECES }
+      end
 
       def over_again(bars)
         counts = bars.map(&:last).transpose.map(&:sum)
@@ -84,11 +88,15 @@ module YellowTrack
       def part(kinds, counts, bars)
         used = @found.map(&:first).tally
         mine = bars.map(&:first).tally
-        left = stocks.each_with_index.map { |stock, one| Problem::Stock.new(stock.room, stock.cost, stock.count - used.fetch(one, 0) + mine.fetch(one, 0)) }
+        left = stocks.each_with_index.map do |stock, one|
+          Problem::Stock.new(stock.room, stock.cost, stock.count - used.fetch(one, 0) + mine.fetch(one, 0))
+        end
         Problem.new(widths: @problem.widths.values_at(*kinds), counts: counts.values_at(*kinds), stocks: left)
       end
 
-      def spread(kinds, taken) = Array.new(@problem.widths.length, 0).tap { |all| kinds.zip(taken) { |kind, count| all[kind] = count } }
+      def spread(kinds, taken)
+        Array.new(@problem.widths.length, 0).tap { |all| kinds.zip(taken) { |kind, count| all[kind] = count } }
+      end
     end
   end
 end

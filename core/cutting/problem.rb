@@ -43,7 +43,9 @@ module YellowTrack
       #
       # @param left [Array<Integer>] of each stock
       # @return [Frontier]
-      def frontier_of(left) = Frontier.new(stocks.zip(left).map { |stock, count| Stock.new(stock.room, stock.cost, count) }, total)
+      def frontier_of(left)
+        Frontier.new(stocks.zip(left).map { |stock, count| Stock.new(stock.room, stock.cost, count) }, total)
+      end
 
       # @return [Integer] how many bars may be of use of a kind that there is
       #   any number of

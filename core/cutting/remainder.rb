@@ -45,12 +45,16 @@ module YellowTrack
       # First for what leaves next to nothing over in the other bars, of any
       # lot, then for more: what one finds spares the others most of their way.
       def improve
-        tries = lots.flat_map { |lot| lot.each_index.select { |stock| lot[stock].positive? }.map { |stock| set_aside(lot, stock) } }
+        tries = lots.flat_map do |lot|
+          lot.each_index.select { |stock| lot[stock].positive? }.map { |stock| set_aside(lot, stock) }
+        end
         step, branches = STEP, BRANCHES
         until (tries = tries.reject { |one| one.over || limit(one) <= one.bound }).empty?
           return @proved = false if spent_up?
 
-          tries.sort_by { |one| one.bound - room(one.stock) }.each { |one| search(one, step, [branches, Answer::MOST].min) }
+          tries.sort_by { |one| one.bound - room(one.stock) }.each do |one|
+            search(one, step, [branches, Answer::MOST].min)
+          end
           step *= 2
           branches *= 4
         end
@@ -60,14 +64,20 @@ module YellowTrack
       def lots
         spent = fillings.sum { |stock, _| @problem.stocks[stock].cost }
         @problem.stocks.reduce([[[], 0]]) do |so_far, stock|
-          so_far.flat_map { |lot, cost| (0..stock.count).filter_map { |count| [lot + [count], cost + count * stock.cost] if cost + count * stock.cost <= spent } }
+          so_far.flat_map do |lot, cost|
+            (0..stock.count).filter_map do |count|
+              [lot + [count], cost + count * stock.cost] if cost + count * stock.cost <= spent
+            end
+          end
         end.filter_map { |lot, cost| lot if cost == spent }
       end
 
       # The bars of the lot are paid for: what is left to be spared is what goes
       # into the one that is set aside.
       def set_aside(lot, aside)
-        stocks = lot.each_with_index.map { |count, stock| Problem::Stock.new(room(stock), 0, count - ((stock == aside) ? 1 : 0)) }
+        stocks = lot.each_with_index.map do |count, stock|
+          Problem::Stock.new(room(stock), 0, count - ((stock == aside) ? 1 : 0))
+        end
         problem = Problem.new(widths: @problem.widths, counts: @counts, stocks:, leaving: @problem.widths)
         left = width(@counts) - stocks.sum { |stock| stock.room * stock.count }
         Try.new(aside, problem, [left, 0].max, left > room(aside))

@@ -29,7 +29,9 @@ module YellowTrack
         @worth = worth
         @steps = 0
         @left = @stocks.map(&:count)
-        @order = @stocks.each_index.sort_by { |one| [Rational(@stocks[one].cost, @stocks[one].room), -@stocks[one].room] }
+        @order = @stocks.each_index.sort_by do |one|
+          [Rational(@stocks[one].cost, @stocks[one].room), -@stocks[one].room]
+        end
         @largest = @stocks.map(&:room).max
         @scarce = @stocks.each_index.select { |one| @stocks[one].count < problem.counts.sum }
         @problem_frontier = problem.frontier
@@ -61,7 +63,8 @@ module YellowTrack
         budget = budget(counts, room, cost)
         return if budget.nil? || !done? || seen?(counts, cost)
 
-        fillings = Fillings.new(@widths, counts, @largest, worth: @worth, looks: @most_steps && (@most_steps - @steps) * LOOKED)
+        fillings = Fillings.new(@widths, counts, @largest, worth: @worth,
+          looks: @most_steps && (@most_steps - @steps) * LOOKED)
         @order.each { |one| fill(one, fillings, counts, room, cost, budget) }
         @steps += (fillings.looked + LOOKED - 1) / LOOKED
         leave(counts, room, cost) if @rate
@@ -90,7 +93,8 @@ module YellowTrack
         return @problem_frontier if @rate
 
         left = @left.values_at(*@scarce)
-        @frontiers[left] || ((@frontiers.length < FRONTIERS) ? @frontiers[left] = @problem.frontier_of(@left) : @problem_frontier)
+        @frontiers[left] || ((@frontiers.length < FRONTIERS) ? @frontiers[left] = @problem.frontier_of(@left) :
+          @problem_frontier)
       end
 
       # What the rest may cost for the whole to be better than the best; nil
@@ -106,7 +110,8 @@ module YellowTrack
 
       # What the rest costs at least.
       def floor(counts, room)
-        [@rate ? left_over(room) : frontier.cost(room) || Float::INFINITY, @worth ? -(-due(counts) / Worth::SCALE) : 0].max
+        [@rate ? left_over(room) : frontier.cost(room) || Float::INFINITY, @worth ? -(-due(counts) / Worth::SCALE) : 0]
+          .max
       end
 
       # What has no room in the bars that are left costs at least.

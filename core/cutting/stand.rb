@@ -28,7 +28,9 @@ module YellowTrack
         @unit = common_step([*bars.map(&:length), *pieces.map(&:length), kerf, trim])
         @cent = bars.map { |bar| bar.price.to_r.denominator }.reduce(1, :lcm)
         @kerf, @trim = taken(kerf), taken(trim)
-        @too_long, fitting = pieces.partition { |piece| bars.none? { |bar| taken(piece.length) <= there(bar.length) - 2 * @trim } }
+        @too_long, fitting = pieces.partition do |piece|
+          bars.none? { |bar| taken(piece.length) <= there(bar.length) - 2 * @trim }
+        end
         @kinds = fitting.group_by { |piece| taken(piece.length) }.sort_by { |length, _| -length }.map(&:last)
         @lots = bars.group_by { |bar| [bar.length, bar.price] }.values
         @problem = posed(fitting.length)
@@ -50,7 +52,9 @@ module YellowTrack
       # @return [Array(Array<Cut>, Array<Piece>)]
       def cuts(fillings)
         pieces = @kinds.map(&:dup)
-        names = @lots.map { |bars| bars.flat_map { |bar| bar.count ? Array.new(bar.count, bar) : [] } + bars.select { |bar| bar.count.nil? } }
+        names = @lots.map do |bars|
+          bars.flat_map { |bar| bar.count ? Array.new(bar.count, bar) : [] } + bars.select { |bar| bar.count.nil? }
+        end
         made = fillings.sort_by { |lot, taken| [-problem.stocks[lot].room, filled(taken)] }.map do |lot, taken|
           bar = (names[lot].length > 1) ? names[lot].shift : names[lot].first
           Cut.new(bar:, pieces: taken.each_with_index.flat_map { |count, kind| pieces[kind].shift(count) },
@@ -81,7 +85,8 @@ module YellowTrack
       def posed(pieces)
         stocks = @lots.map do |bars|
           count = (bars.any? { |bar| bar.count.nil? }) ? pieces : [bars.sum(&:count), pieces].min
-          Problem::Stock.new(there(bars.first.length) - 2 * @trim + kerf, (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
+          Problem::Stock.new(there(bars.first.length) - 2 * @trim + kerf,
+            (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
         end
         widths = @kinds.map { |kind| taken(kind.first.length) + kerf }
         Problem.new(widths:, counts: @kinds.map(&:length), stocks:, leaving: leaving(widths, stocks, pieces))

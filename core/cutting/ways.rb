@@ -84,7 +84,8 @@ module YellowTrack
       # @yieldparam filled [Integer]
       # @yieldreturn [Integer] what is wasted then
       def fillings(stock, least, most, wanted)
-        made, sums, taken = [], Reach.sums(@widths.each_index.to_a, @widths, @counts, most), Array.new(@widths.length, 0)
+        made, sums, taken = [], Reach.sums(@widths.each_index.to_a, @widths, @counts, most),
+          Array.new(@widths.length, 0)
         Reach.each_down(sums.first, [least, 0].max, most) do |filled|
           fill(sums, 0, filled, wanted, taken) { made << filling(stock, taken, yield(filled)) }
           return nil if made.length > MOST
@@ -108,7 +109,8 @@ module YellowTrack
 
       def filling(stock, taken, waste)
         kinds = taken.each_index.select { |kind| taken[kind].positive? }
-        Filling.new(stock, taken.dup, kinds.sum { |kind| taken[kind] << @shift[kind] }, kinds, waste, worth ? adds(stock, taken) : 0)
+        Filling.new(stock, taken.dup, kinds.sum { |kind| taken[kind] << @shift[kind] }, kinds, waste,
+          worth ? adds(stock, taken) : 0)
       end
 
       def adds(stock, taken) = (stock ? worth.excess[stock] : 0) - worth.of(taken)

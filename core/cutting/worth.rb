@@ -54,13 +54,18 @@ module YellowTrack
       # @param stocks [Array<Problem::Stock>]
       # @return [Frontier]
       def frontier(stocks)
-        Frontier.new(stocks.map { |stock| Problem::Stock.new(most(0, stock.room) / SCALE + 1, stock.cost, stock.count) }, of(@counts) / SCALE)
+        Frontier.new(stocks.map { |stock|
+          Problem::Stock
+                  .new(most(0, stock.room) / SCALE + 1, stock.cost, stock.count)
+        }, of(@counts) / SCALE)
       end
 
       # @param problem [Problem] with the same pieces, and the same bars but for
       #   their counts
       # @return [Integer] what no cutting of the whole costs less than
-      def bound(problem) = -((@excess.each_index.sum { |one| @excess[one] * problem.stocks[one].count } - of(@counts)) / SCALE)
+      def bound(problem)
+        -((@excess.each_index.sum { |one| @excess[one] * problem.stocks[one].count } - of(@counts)) / SCALE)
+      end
 
       private
 
@@ -74,7 +79,9 @@ module YellowTrack
       end
 
       def alone(kind)
-        cost, held = plenty.filter_map { |stock| [stock.cost, (stock.room / @widths[kind]).clamp(1, @counts[kind])] if stock.room >= @widths[kind] }
+        cost, held = plenty.filter_map do |stock|
+          [stock.cost, (stock.room / @widths[kind]).clamp(1, @counts[kind])] if stock.room >= @widths[kind]
+        end
           .push([@leaving ? @leaving[kind] : dear, 1]).min_by { |price, count| price.fdiv(count) }
         @inverse[kind][kind] = 1.0 / held
         @rest[kind] /= held
@@ -110,14 +117,16 @@ module YellowTrack
 
       def leave(kind)
         saving = @leaving[kind] - @prices[kind]
-        saving < -NEAR * @leaving[kind] && enter(@leaving[kind], saving, Array.new(@rows) { |one| (one == kind) ? 1.0 : 0.0 })
+        saving < -NEAR * @leaving[kind] &&
+          enter(@leaving[kind], saving, Array.new(@rows) { |one| (one == kind) ? 1.0 : 0.0 })
       end
 
       def fill(one)
         stock = @stocks[one]
         row = @scarce.index(one)
         paid = stock.cost - (row ? @prices[@kinds + row] : 0.0)
-        worth, taken = Knapsack.new(@widths, @counts, @prices.first(@kinds)).best(stock.room, above: paid + CLOSE * paid.abs + NEAR)
+        worth, taken = Knapsack.new(@widths, @counts, @prices.first(@kinds))
+          .best(stock.room, above: paid + CLOSE * paid.abs + NEAR)
         return false unless taken
 
         saving = paid - worth
@@ -129,7 +138,8 @@ module YellowTrack
       # @param saving [Float] its reduced cost, negative
       def enter(cost, saving, column)
         moved = @inverse.map { |row| dot(row, column) }
-        leaving = moved.each_index.select { |row| moved[row] > 1e-9 }.min_by { |row| @rest[row] / moved[row] } or return false
+        leaving = moved.each_index.select { |row| moved[row] > 1e-9 }.min_by { |row| @rest[row] / moved[row] } or
+          return false
 
         scale = 1.0 / moved[leaving]
         pivot = @inverse[leaving].map! { |value| value * scale }
@@ -178,12 +188,16 @@ module YellowTrack
       # By the table, which errs on the safe side: where there is any number of
       # a bar no filling may be worth more than it, so all worths come down.
       def make_sure(unsure)
-        shares = (unsure - @scarce).map { |one| Rational(@stocks[one].cost * SCALE, [most(0, @stocks[one].room), 1].max) }
+        shares = (unsure - @scarce).map do |one|
+          Rational(@stocks[one].cost * SCALE, [most(0, @stocks[one].room), 1].max)
+        end
         if (share = [1, *shares].min) < 1
           @worths = @worths.map { |worth| (worth * share).floor }
           tabulate
         end
-        unsure.each { |one| @excess[one] = @scarce.include?(one) ? [most(0, @stocks[one].room) - @stocks[one].cost * SCALE, 0].max : 0 }
+        unsure.each do |one|
+          @excess[one] = @scarce.include?(one) ? [most(0, @stocks[one].room) - @stocks[one].cost * SCALE, 0].max : 0
+        end
       end
 
       # What the best filling is worth more than the bar. What is close is not
@@ -210,7 +224,9 @@ module YellowTrack
         return row if worth.zero?
 
         @counts[kind].times.reduce(row) do |before, _|
-          before.each_index.map { |room| (room < width) ? before[room] : [before[room], before[room - width] + worth].max }
+          before.each_index.map do |room|
+            (room < width) ? before[room] : [before[room], before[room - width] + worth].max
+          end
         end
       end
     end

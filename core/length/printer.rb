@@ -113,7 +113,8 @@ module YellowTrack
       # @return [String] "71 1/4", "-1/16"
       def self.whole_and_part(value)
         whole, part = value.abs.divmod(1)
-        written = [(whole.to_s unless whole.zero? && !part.zero?), ("#{part.numerator}/#{part.denominator}" unless part.zero?)]
+        written = [(whole.to_s unless whole.zero? && !part.zero?),
+          ("#{part.numerator}/#{part.denominator}" unless part.zero?)]
         "#{"-" if value.negative?}#{written.compact.join(" ")}"
       end
 

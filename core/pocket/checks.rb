@@ -27,7 +27,9 @@ module YellowTrack
       end
 
       check "pocket.beside", :stop do |set|
-        short = set.pocket_sides.select { |side| (free = set.brief.survey["beside.#{side}"]) && free < set.needed_beside }
+        short = set.pocket_sides.select do |side|
+          (free = set.brief.survey["beside.#{side}"]) && free < set.needed_beside
+        end
         next if short.empty?
 
         says = short.map { |side| "#{len(set.brief.survey["beside.#{side}"])} of wall at the #{side}" }
@@ -48,14 +50,16 @@ module YellowTrack
 
       check "pocket.stay", :watch do |set|
         stay = set.stay
-        next [:stop, "The closed panel is #{len(-stay)} short of the pocket's mouth.", "Take a wider panel."] if stay.negative?
+        next [:stop, "The closed panel is #{len(-stay)} short of the pocket's mouth.", "Take a wider panel."] if stay
+          .negative?
 
         stay < STAY_LEAST && ["Only #{len(stay)} of the closed panel stays in the pocket: its mouth shows.",
           "Keep #{len(STAY_LEAST)} or more: a wider panel."]
       end
 
       check "pocket.nib", :note do |set|
-        set.nib.positive? && ["A nib of #{len(set.nib)} is left showing: that much clear width is lost.", "Edge pulls need none."]
+        set.nib.positive? && ["A nib of #{len(set.nib)} is left showing: that much clear width is lost.",
+          "Edge pulls need none."]
       end
 
       check "pocket.service", :watch do |set|
@@ -64,11 +68,13 @@ module YellowTrack
       end
 
       check "pocket.fixing", :note do |set|
-        ["Screws and nails into the pocket's studs: #{len(set.longest_screw)} at most.", "A longer one scores every panel that passes."]
+        ["Screws and nails into the pocket's studs: #{len(set.longest_screw)} at most.",
+          "A longer one scores every panel that passes."]
       end
 
       check "pocket.gap.least", :stop do |set|
-        gap_under_least(set.panels.map { |panel| panel.gap.least }.min, set.kit["gap.least"], "under the panel", set.gap)
+        gap_under_least(set.panels.map { |panel| panel.gap.least }.min, set.kit["gap.least"], "under the panel",
+          set.gap)
       end
 
       check "pocket.gap.most", :watch do |set|

@@ -39,7 +39,8 @@ module YellowTrack
       # The strip's thickness cancels: level line − strip − floor − covering.
       def shim(x, number)
         @brief.work.sum("prepare.base_strip.#{number}.shim", "Shim #{number}", "most(high floor − floor − covering, 0)",
-          high_floor: @brief.figures.finished_floor, floor: @brief.survey.floor.at(x), covering: @brief.figures.covering,
+          high_floor: @brief.figures.finished_floor, floor: @brief.survey.floor.at(x),
+          covering: @brief.figures.covering,
           why: "Brings the strip level.")
       end
     end

@@ -43,7 +43,8 @@ module YellowTrack
 
       # The thicker first.
       def chosen
-        @chosen ||= Array.new(bulk, @stock.first) + stacks.reverse_each.find { |stack| stack }.reverse.map { |place| @stock[place] }
+        @chosen ||= Array.new(bulk, @stock.first) + stacks.reverse_each.find { |stack| stack }.reverse
+          .map { |place| @stock[place] }
       end
 
       # How many of the thickest any best stack begins with. Of the others it
@@ -63,7 +64,8 @@ module YellowTrack
       def stacks
         sizes = @stock.map { |layer| (layer / step).to_i }
         (1..((target - bulk * @stock.first) / step).floor).each_with_object([[]]) do |height, best|
-          best << sizes.each_index.filter_map { |place| on(best, height - sizes[place], place) }.min_by { |stack| [stack.length, stack.reverse] }
+          best << sizes.each_index.filter_map { |place| on(best, height - sizes[place], place) }
+            .min_by { |stack| [stack.length, stack.reverse] }
         end
       end
 

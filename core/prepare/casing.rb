@@ -35,13 +35,16 @@ module YellowTrack
       def cut
         seen = {width: @set.sizing.width, strip:, reveal:}
         @head_short = sum("head_short", "Casing head, short points", "width − 2 × strip + 2 × reveal", **seen)
-        @head_long = sum("head_long", "Casing head, long points", "width − 2 × strip + 2 × reveal + 2 × casing", **seen, casing: @width)
-        @leg = sum("leg", "Casing leg, long points", "height − strip + reveal + casing − off floor", height: @set.sizing.height, strip:,
+        @head_long = sum("head_long", "Casing head, long points", "width − 2 × strip + 2 × reveal + 2 × casing", **seen,
+          casing: @width)
+        @leg = sum("leg", "Casing leg, long points", "height − strip + reveal + casing − off floor",
+          height: @set.sizing.height, strip:,
           reveal:, casing: @width, off_floor: OFF_FLOOR.to_r)
       end
 
       def sum(key, title, formula, **values)
-        @set.work.sum("prepare.casing.#{key}", title, formula, why: "Round the opening that is seen; mitres 45°.", **values)
+        @set.work.sum("prepare.casing.#{key}", title, formula, why: "Round the opening that is seen; mitres 45°.",
+          **values)
       end
     end
   end

@@ -21,7 +21,8 @@ module YellowTrack
       # @raise [Fault] where nothing is left to fill
       def self.of(set)
         frame = set.opening["frame"] or return
-        new(set.work, width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile], rails: frame["rails"] || USUAL[:rails],
+        new(set.work, width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile],
+          rails: frame["rails"] || USUAL[:rails],
           groove: frame["groove"] || USUAL[:groove], tenon: frame["tenon"] || 0r, solid: frame["solid"] == true)
       end
 
@@ -43,7 +44,8 @@ module YellowTrack
       # @param solid [Boolean] whether the infill is solid wood, its grain upright
       # @raise [Fault] where nothing is left to fill
       def initialize(work, width:, height:, stile:, rails:, groove:, tenon: 0r, solid: false)
-        @work, @width, @height, @stile, @rails, @groove, @tenon, @solid = work, width, height, stile, rails, groove, tenon, solid
+        @work, @width, @height, @stile, @rails, @groove, @tenon, @solid = work, width, height, stile, rails, groove,
+          tenon, solid
         refuse_nothing_to_fill
         lengths
         @infills = Array.new(rails.length - 1, fill).freeze
@@ -57,26 +59,33 @@ module YellowTrack
         rails.map { |rail| [top - rail, top].tap { top -= rail + sight_height } }
       end
 
-      def to_h = {stiles:, rail_length:, rails:, infill: {width: infills.first.width, height: infills.first.height, count: infills.length}}
+      def to_h
+        {stiles:, rail_length:, rails:,
+         infill: {width: infills.first.width, height: infills.first.height, count: infills.length}}
+      end
 
       private
 
       def refuse_nothing_to_fill
         return if rails.length > 1 && sight_width.positive? && sight_height.positive?
 
-        raise Fault, "Stiles of #{stile.to_f.round(1)} and rails of #{rails.sum.to_f.round(1)} mm leave nothing to fill in " \
+        raise Fault, "Stiles of #{stile.to_f.round(1)} and rails of #{rails.sum.to_f.round(1)} mm leave nothing to " \
+          "fill in " \
           "#{@width.to_f.round(1)} × #{@height.to_f.round(1)}. Take narrower ones."
       end
 
       def lengths
-        @stiles = sum("stiles", "Stile, with its horns", "height + 2 × horn", "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
-        @rail_length = sum("rail", "Rail", "width − 2 × stile + 2 × tenon", "Between the stiles; made tenons go into them.",
+        @stiles = sum("stiles", "Stile, with its horns", "height + 2 × horn",
+          "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
+        @rail_length = sum("rail", "Rail", "width − 2 × stile + 2 × tenon",
+          "Between the stiles; made tenons go into them.",
           width: @width, stile:, tenon:)
       end
 
       def fill
         Infill.new(
-          width: sum("infill.width", "Infill, wide", "sight + 2 × (groove − free)", "Clear of its groove's floor; solid wood moves across its grain.",
+          width: sum("infill.width", "Infill, wide", "sight + 2 × (groove − free)",
+            "Clear of its groove's floor; solid wood moves across its grain.",
             sight: sight_width, groove:, free: (@solid ? SOLID_FREE : SHEET_FREE).to_r),
           height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)", "Clear of its groove's floor.",
             sight: sight_height, groove:, free: SHEET_FREE.to_r)

@@ -14,9 +14,11 @@ module YellowTrack
       # @param set [Bifold] with a half jamb
       def initialize(set)
         @set = set
-        set.work.given("prepare.half_jamb.thickness", "Half jamb, w", set.half_jamb, from: :fitter, source: "set.half_jamb",
+        set.work.given("prepare.half_jamb.thickness", "Half jamb, w", set.half_jamb, from: :fitter,
+          source: "set.half_jamb",
           why: "Its thickness.")
-        @head = set.work.given("prepare.half_jamb.head", "Half jamb, head piece", width, from: :survey, why: "From jamb to jamb.")
+        @head = set.work.given("prepare.half_jamb.head", "Half jamb, head piece", width, from: :survey,
+          why: "From jamb to jamb.")
         @left, @right = %w[left right].map { |side| side_piece(side) }
       end
 
@@ -27,8 +29,10 @@ module YellowTrack
       def width = packed? ? @set.brief.figures.plumb_width : @set.brief.survey["widths.top"]
 
       def side_piece(side)
-        @set.work.sum("prepare.half_jamb.#{side}", "Half jamb, #{side} side", "height − half jamb − covering", half_jamb: @set.half_jamb,
-          height: @set.brief.survey["heights.#{side}"], covering: @set.brief.figures.covering, why: "Under the head piece.")
+        @set.work.sum("prepare.half_jamb.#{side}", "Half jamb, #{side} side", "height − half jamb − covering",
+          half_jamb: @set.half_jamb,
+          height: @set.brief.survey["heights.#{side}"], covering: @set.brief.figures.covering,
+          why: "Under the head piece.")
       end
 
       def packed? = %w[left right].any? { |side| @set.sizing.packing(side).positive? }

@@ -8,7 +8,8 @@ module YellowTrack
     class Stiffness
       # N/mm²
       MODULI = {
-        "softwood" => 8000, "plywood" => 6000, "laminated timber" => 11_000, "fibreboard" => 2500, "steel angle" => 200_000
+        "softwood" => 8000, "plywood" => 6000, "laminated timber" => 11_000, "fibreboard" => 2500,
+        "steel angle" => 200_000
       }.freeze
       GRAVITY = 9.81
       MOST = 1.5 # mm of sag
@@ -23,7 +24,8 @@ module YellowTrack
         @modulus = MODULI.fetch(material) do
           raise Fault, "\"#{material}\" is no head known here. It takes #{MODULI.keys.join(", ")}."
         end
-        raise Fault, "A head of #{breadth} × #{depth} has no stiffness. Give its breadth and depth." unless [breadth, depth, plies].all?(&:positive?)
+        raise Fault, "A head of #{breadth} × #{depth} has no stiffness. Give its breadth and depth." unless [breadth,
+          depth, plies].all?(&:positive?)
 
         @second_moment = plies * breadth * depth**3 / 12.0
         @span = span
@@ -40,7 +42,8 @@ module YellowTrack
         sag = sag(weight).round(2)
         return unless sag > MOST || sag > down / 2.0
 
-        Check.new(code: "head.sag", level: :watch, says: "The head sags #{sag.round(1)} mm with the panels at its middle.",
+        Check.new(code: "head.sag", level: :watch,
+          says: "The head sags #{sag.round(1)} mm with the panels at its middle.",
           do: "A deeper head, or plies added. It must not move when leaned on.")
       end
     end

@@ -30,7 +30,9 @@ module YellowTrack
 
       # The lanes' panels, the inner lane first.
       def lane
-        @set.panels.group_by(&:lane).sort_by { |lane, _| -lane }.map { |lane, list| {"lane" => lane.to_s, "names" => list.map(&:name).join(" and ")} }
+        @set.panels.group_by(&:lane).sort_by { |lane, _| -lane }.map do |lane, list|
+          {"lane" => lane.to_s, "names" => list.map(&:name).join(" and ")}
+        end
       end
 
       def pair = @set.panels.each_slice(2).map { |two| {"names" => two.map(&:name).join(" and ")} }
@@ -45,7 +47,9 @@ module YellowTrack
       # A length, bare.
       def num(mm) = @printer.short(mm)
 
-      def list(lengths) = lengths.map { |mm| num(mm) }.then { |all| [*all[0..-3], all.last(2).join(" and ")].join(", ") }
+      def list(lengths)
+        lengths.map { |mm| num(mm) }.then { |all| [*all[0..-3], all.last(2).join(" and ")].join(", ") }
+      end
 
       def counted(count, one, many) = "#{count} #{(count == 1) ? one : many}"
 
@@ -77,9 +81,15 @@ module YellowTrack
         "side_gap" => ->(n) { n.len(n.set.parts.dig(:pivots, :side_gap)) },
         "top_gap" => ->(n) { n.len(n.set.kit.fetch("top_gap")) },
         "even" => ->(n) { n.set.opening["even"] || (n.set.planted.positive? ? "top" : "side") },
-        "handle" => ->(n) { "#{n.len(n.set.fitted.handle_at)} from the hinge edge, #{n.len(n.set.parts.dig(:fittings, :handle))} above the finished floor" },
+        "handle" => ->(n) {
+          "#{n.len(n.set.fitted.handle_at)} from the hinge edge, " \
+                  "#{n.len(n.set.parts.dig(:fittings, :handle))} above the finished floor"
+        },
         "aligner" => ->(n) { n.len(n.set.parts.dig(:fittings, :aligner)) },
-        "rough" => ->(n) { "#{n.num(n.set.parts.dig(:pocket, :rough_width))} × #{n.len(n.set.parts.dig(:pocket, :rough_height))}" },
+        "rough" => ->(n) {
+          "#{n.num(n.set.parts.dig(:pocket, :rough_width))} × " \
+                  "#{n.len(n.set.parts.dig(:pocket, :rough_height))}"
+        },
         "stay" => ->(n) { n.len(n.set.parts.dig(:pocket, :stay)) },
         "screw" => ->(n) { n.len(n.set.parts.dig(:pocket, :longest_screw)) },
         "service" => ->(n) { n.set.opening["service_side"] || "service" }

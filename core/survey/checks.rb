@@ -64,7 +64,8 @@ module YellowTrack
         cure = "Take the other diagonal, or read both leans with a plumb line."
         next [says, cure] if lean.abs <= LONE
 
-        [:stop, "By one reading alone a jamb leans #{len(lean.abs)}: a slip is likelier than such a jamb. The set is sized to the tightest width.", cure]
+        [:stop, "By one reading alone a jamb leans #{len(lean.abs)}: a slip is likelier than such a jamb. The set is " \
+          "sized to the tightest width.", cure]
       end
 
       check "survey.taper", :watch do |brief|
@@ -83,13 +84,15 @@ module YellowTrack
 
       check "survey.bow", :watch do |brief|
         bow = brief.figures.bow
-        bow.abs > BOW && ["The jambs bow #{len(bow.abs)} #{bow.positive? ? "into the opening" : "outward"} half-way up.",
+        bow.abs > BOW && ["The jambs bow #{len(bow.abs)} #{bow.positive? ? "into the opening" : "outward"} half-way " \
+          "up.",
           "No adjuster takes a bow out. Plane it, pack it or accept it."]
       end
 
       check "survey.sag", :watch do |brief|
         sag = brief.figures.sag
-        sag > SAG && ["The head hangs #{len(sag)} in the middle.", "Level the track from the low point and pack the rest."]
+        sag > SAG && ["The head hangs #{len(sag)} in the middle.",
+          "Level the track from the low point and pack the rest."]
       end
 
       check "survey.fall", :watch do |brief|

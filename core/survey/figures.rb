@@ -23,7 +23,8 @@ module YellowTrack
 
       # What stands in the plan file's "survey", the closure apart.
       def to_h
-        {tightest_width:, plumb_width:, level_height:, covering:, floor_high: finished_floor, floor_fall:, width_spread:,
+        {tightest_width:, plumb_width:, level_height:, covering:, floor_high: finished_floor, floor_fall:,
+         width_spread:,
          height_spread:, bow:, sag:, out_of_square: @closure.out_of_square}
       end
 
@@ -60,9 +61,11 @@ module YellowTrack
 
       def widths
         list = @survey.widths
-        @tightest_width = @work.sum("survey.tightest_width", "Tightest width", "least(widths)", widths: list, from: :survey,
+        @tightest_width = @work.sum("survey.tightest_width", "Tightest width", "least(widths)", widths: list,
+          from: :survey,
           why: "The least of the three: nothing wider gets in.")
-        @greatest_width = @work.sum("survey.greatest_width", "Greatest width", "most(widths)", widths: list, from: :survey,
+        @greatest_width = @work.sum("survey.greatest_width", "Greatest width", "most(widths)", widths: list,
+          from: :survey,
           why: "The most of the three: what a set on the wall has to cover.")
         @width_spread = @work.sum("survey.width_spread", "Width spread", "most(widths) − least(widths)", widths: list,
           from: :survey, why: "How far the jambs are from running parallel.")
@@ -79,7 +82,8 @@ module YellowTrack
         @work.sum("survey.plumb_width", "Plumb width",
           "most(least(least(floor, floor + right lean) − most(0, left lean), tightest), 0)",
           floor: floor_width, right_lean: right, left_lean: left, tightest: tightest_width, from: :survey,
-          why: "Between two plumb lines that clear both jambs; leans as read, else of corners that other readings check.")
+          why: "Between two plumb lines that clear both jambs; leans as read, else of corners that other readings " \
+            "check.")
       end
 
       def floors
@@ -95,7 +99,8 @@ module YellowTrack
       # What was not read is no sum.
       def floor_fall_of(rises)
         unless floor.read?
-          return @work.given("survey.floor_fall", "Floor fall", 0r, from: :handbook, why: "Not read: it counts as none.")
+          return @work.given("survey.floor_fall", "Floor fall", 0r, from: :handbook,
+            why: "Not read: it counts as none.")
         end
 
         @work.sum("survey.floor_fall", "Floor fall", "most(rises) − least(rises)", rises:, from: :survey,
@@ -105,7 +110,8 @@ module YellowTrack
       def heads
         heads = [head_left, head_middle, head_right]
         @head_low, @head_high = heads.minmax
-        @level_height = @work.sum("survey.level_height", "Level height, H", "most(least(heads) − high floor − covering, 0)",
+        @level_height = @work.sum("survey.level_height", "Level height, H",
+          "most(least(heads) − high floor − covering, 0)",
           heads:, high_floor: floor_high, covering:, from: :survey,
           why: "From the finished floor's high point to the head's low point: a track is level.")
         @greatest_head = @work.sum("survey.greatest_head", "Greatest head", "most(heads) − high floor − covering",
@@ -130,7 +136,8 @@ module YellowTrack
         @bow = @work.sum("survey.bow", "Jamb bow", "(top + bottom) ÷ 2 − middle", top:, bottom:, middle:, from: :survey,
           why: "Over nothing when the jambs belly into the opening. No adjuster takes it out.")
         list = @survey.heights
-        @height_spread = @work.sum("survey.height_spread", "Height spread", "most(heights) − least(heights)", heights: list,
+        @height_spread = @work.sum("survey.height_spread", "Height spread", "most(heights) − least(heights)",
+          heights: list,
           from: :survey, why: "How far head and floor are from running parallel.")
         sag_of(*(floor.read? ? [head_left, head_middle, head_right] : list))
         square

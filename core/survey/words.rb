@@ -5,7 +5,8 @@ module YellowTrack
     # What a fitter calls each reading.
     module Words
       NAMES = {
-        "widths.top" => "width at the head", "widths.middle" => "width half-way", "widths.bottom" => "width at the floor",
+        "widths.top" => "width at the head", "widths.middle" => "width half-way",
+        "widths.bottom" => "width at the floor",
         "heights.left" => "height at the left jamb", "heights.middle" => "height half-way",
         "heights.right" => "height at the right jamb",
         "diagonals.rising" => "rising diagonal", "diagonals.falling" => "falling diagonal",

@@ -37,7 +37,8 @@ module YellowTrack
       def joined(count)
         stretches = finishing(count)
         (1...count).each_with_object([]) do |k, joints|
-          open = [(marks(joints.last || 0).first + (joints.empty? ? 0 : 1)).., 0..marks(@stock + (joints.last || 0)).last]
+          open = [(marks(joints.last || 0).first + (joints.empty? ? 0 : 1))..,
+            0..marks(@stock + (joints.last || 0)).last]
           mark = nearest(within(stretches[k - 1], open), @length * k / count / @grain) or return nil
           joints << mark * @grain
         end
@@ -62,7 +63,10 @@ module YellowTrack
       # Stretches of marks away from the ends and from every roller.
       def clear
         @clear ||= blocked.reduce([marks(FROM_END).first..marks(@length - FROM_END).last]) do |open, (low, high)|
-          open.flat_map { |stretch| [stretch.min..[stretch.max, low].min, [stretch.min, high].max..stretch.max] }.select { |part| part.min }
+          open.flat_map { |stretch| [stretch.min..[stretch.max, low].min, [stretch.min, high].max..stretch.max] }
+            .select do |part|
+            part.min
+          end
         end.select(&:min)
       end
 
@@ -86,7 +90,9 @@ module YellowTrack
 
       # The mark nearest to a place, of two as near the left; nil for none.
       def nearest(stretches, place)
-        stretches.flat_map { |stretch| [place.floor, place.floor + 1].map { |mark| mark.clamp(stretch.min, stretch.max) } }
+        stretches.flat_map do |stretch|
+          [place.floor, place.floor + 1].map { |mark| mark.clamp(stretch.min, stretch.max) }
+        end
           .min_by { |mark| [(mark - place).abs, mark] }
       end
     end

@@ -22,7 +22,8 @@ module YellowTrack
       # @return [Track]
       # @raise [NothingLeft]
       def between_jambs(lowered: 0r, floor_rail: nil)
-        length = between("track.length", "Track", "head", @brief.survey["widths.top"], "Cut one end only: the other keeps its factory holes.")
+        length = between("track.length", "Track", "head", @brief.survey["widths.top"],
+          "Cut one end only: the other keeps its factory holes.")
         start = @sizing.start + end_clearance
         at_head(start:, length:, pieces: yield(start, length), lowered:, floor_rail:)
       end
@@ -35,7 +36,8 @@ module YellowTrack
         figures = @brief.figures
         mount_height = @brief.work.sum("track.mount_height", "Track's mounting height", "low head − lowered", lowered:,
           low_head: figures.head_low, why: "Above the datum; pack down to it wherever the head is higher.")
-        packing = @brief.work.sum("track.packing", "Most packing over the track", "high head − low head + lowered", lowered:,
+        packing = @brief.work.sum("track.packing", "Most packing over the track", "high head − low head + lowered",
+          lowered:,
           high_head: figures.head_high, low_head: figures.head_low, why: "At the head's high point.")
         Track.new(@brief, start:, length:, pieces:, mount_height:, packing:, floor_rail:)
       end
@@ -44,7 +46,10 @@ module YellowTrack
       #
       # @return [Rational]
       # @raise [NothingLeft]
-      def floor_rail = between("track.floor_rail", "Floor rail", "floor", @brief.survey["widths.bottom"], "Cut one end only, like the channel above it.")
+      def floor_rail
+        between("track.floor_rail", "Floor rail", "floor", @brief.survey["widths.bottom"],
+          "Cut one end only, like the channel above it.")
+      end
 
       # Pieces of a track, none longer than the stock, joined clear of the
       # places where rollers rest.
@@ -64,7 +69,8 @@ module YellowTrack
       def between(key, title, where, width, why)
         length = @brief.work.sum(key, title,
           "down(most(width at the #{where} − left packing − right packing − 2 × end clearance, 0), grain)",
-          "width_at_the_#{where}": width, left_packing: @sizing.packing("left"), right_packing: @sizing.packing("right"), end_clearance:,
+          "width_at_the_#{where}": width, left_packing: @sizing.packing("left"),
+          right_packing: @sizing.packing("right"), end_clearance:,
           grain: @brief.grain, why:)
         @brief.leave(@sizing, key)
         length

@@ -64,7 +64,9 @@ module YellowTrack
         def pair(pair, pivot_name, lead_name)
           pose = @moves.pose
           [[pose.pivot_corners, pivot_name], [pose.lead_corners, lead_name]].each do |corners, name|
-            @pen.group("panel folds", "data-panel": name) { @pen.polygon(corners.map { |corner| place(corner, pair) }, "face") }
+            @pen.group("panel folds", "data-panel": name) do
+              @pen.polygon(corners.map { |corner| place(corner, pair) }, "face")
+            end
           end
           [[0, 0], pose.pin].each { |point| @pen.circle(place(point, pair), 4, "runs") }
           @pen.circle(place(pose.knuckle, pair), 2, "dot")

@@ -15,7 +15,8 @@ module YellowTrack
         def span
           left, right = jambs
           sides = @set.pocket_sides
-          [sides.include?("left") ? left - @set.needed_beside : left - 60, sides.include?("right") ? right + @set.needed_beside : right + 60]
+          [sides.include?("left") ? left - @set.needed_beside : left - 60,
+            sides.include?("right") ? right + @set.needed_beside : right + 60]
         end
 
         def top = TOP + BAYS + 8
@@ -38,7 +39,8 @@ module YellowTrack
           return @pen.rect([x(from), top], [x(to) - x(from), THICK], "wall") unless hollow
 
           board, stud = deep(@set.board), deep(@set.kit.fetch("stud"))
-          [[0, board, "wall"], [board, stud, "strip"], [THICK - board - stud, stud, "strip"], [THICK - board, board, "wall"]].each do |offset, thick, css|
+          [[0, board, "wall"], [board, stud, "strip"], [THICK - board - stud, stud, "strip"],
+            [THICK - board, board, "wall"]].each do |offset, thick, css|
             @pen.rect([x(from), top + offset], [x(to) - x(from), thick], css)
           end
         end

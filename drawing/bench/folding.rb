@@ -25,11 +25,14 @@ module YellowTrack
           aside = factor * (gaps["gt"] - gaps["gb"]).to_f / @reading.panel.height.to_f * (@right ? 1 : -1)
           down = factor * (gaps["hl"] - gaps["hp"]).to_f / across.to_f * (@right ? -1 : 1)
           near = large(gaps["gb"])
-          "matrix(1 #{number(down)} #{number(aside)} 1 #{number((@right ? -near : near) - aside * (top + tall))} #{number(large(gaps["hp"]) - down * inward(0))})"
+          "matrix(1 #{number(down)} #{number(aside)} 1 #{number((@right ? -near : near) - aside * (top + tall))} " \
+            "#{number(large(gaps["hp"]) - down * inward(0))})"
         end
 
         # @return [Hash{String => Numeric}, nil]
-        def suggested = @answer && {"top" => @answer.top_slide, "bottom" => @answer.bottom_slide, "jack" => @answer.jack}
+        def suggested
+          @answer && {"top" => @answer.top_slide, "bottom" => @answer.bottom_slide, "jack" => @answer.jack}
+        end
 
         private
 
@@ -49,7 +52,10 @@ module YellowTrack
            "pivot" => [inward(-118), top - 30], "lead" => [inward(wide + 128), top + 10]}
         end
 
-        def ends = {"top" => [inward(0), top + 80], "bottom" => [inward(0), top + tall - 40], "pivot" => [inward(20), top], "lead" => [inward(wide - 20), top]}
+        def ends
+          {"top" => [inward(0), top + 80], "bottom" => [inward(0), top + tall - 40], "pivot" => [inward(20), top],
+           "lead" => [inward(wide - 20), top]}
+        end
 
         def body
           outline("face")

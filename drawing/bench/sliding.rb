@@ -26,7 +26,8 @@ module YellowTrack
           slope = factor * Adjust.taper_at_right(@reading.jamb, gaps).to_f / @reading.panel.height.to_f
           near = large(gaps["bottom"])
           hanger = edge + roller * @scale
-          "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((@right ? -near : near) - slope * (FOOT - 8))} #{number(slope * hanger - settled)})"
+          "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((@right ? -near : near) - slope * (FOOT - 8))} " \
+            "#{number(slope * hanger - settled)})"
         end
 
         # @return [Hash{String => Numeric}, nil] what is suggested, mm
@@ -44,7 +45,10 @@ module YellowTrack
         def edge = [inward(0), inward(wide)].min
 
         # As it hangs now it leans about its middle, not about a hanger.
-        def settled = factor * @answer.taper_at_right.to_f / @reading.panel.height.to_f * (roller - @reading.panel.width / 2) * @scale
+        def settled
+          factor * @answer.taper_at_right.to_f / @reading.panel.height
+            .to_f * (roller - @reading.panel.width / 2) * @scale
+        end
 
         def title = "Panel #{@reading.name} at #{@reading.edge}"
 

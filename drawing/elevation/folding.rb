@@ -24,7 +24,9 @@ module YellowTrack
         end
 
         def pivots
-          @set.pivots.each { |place| [foot, foot + @set.height].each { |height| @pen.circle([x(place), y(height)], ROLLER - 1, "runs") } }
+          @set.pivots.each do |place|
+            [foot, foot + @set.height].each { |height| @pen.circle([x(place), y(height)], ROLLER - 1, "runs") }
+          end
         end
 
         # Widths are those of the closed panels.

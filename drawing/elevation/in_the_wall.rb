@@ -10,7 +10,8 @@ module YellowTrack
         def span
           left, right = @plan.sizing.jambs
           sides = @set.pocket_sides
-          [sides.include?("left") ? left - @set.needed_beside : left, sides.include?("right") ? right + @set.needed_beside : right]
+          [sides.include?("left") ? left - @set.needed_beside : left,
+            sides.include?("right") ? right + @set.needed_beside : right]
         end
 
         def opening_left = @plan.sizing.jambs.first
@@ -28,7 +29,8 @@ module YellowTrack
           left, right = @plan.sizing.jambs
           @set.pocket_sides.each do |side|
             from = (side == "left") ? left - @set.depth : right
-            @pen.rect([x(from), y(@plan.figures.head_high)], [@frame.length(@set.depth), y(0) - y(@plan.figures.head_high)], "hidden")
+            @pen.rect([x(from), y(@plan.figures.head_high)],
+              [@frame.length(@set.depth), y(0) - y(@plan.figures.head_high)], "hidden")
           end
         end
       end

@@ -12,7 +12,8 @@ module YellowTrack
         # Room for the panels wherever they go.
         def span
           travels = @set.panels.map(&:travel)
-          [[travels.map(&:first).min, rail_start].min, [travels.map(&:last).max + @set.width, rail_start + @set.track.length].max]
+          [[travels.map(&:first).min, rail_start].min,
+            [travels.map(&:last).max + @set.width, rail_start + @set.track.length].max]
         end
 
         def rail_start = @set.track.start
@@ -34,7 +35,9 @@ module YellowTrack
 
         # Studs behind, and the rail's holes that meet them.
         def studs
-          (@plan.survey["wall.studs"] || []).each { |stud| @pen.line([x(stud), above], [x(stud), y(@plan.figures.head_high)], "hidden") }
+          (@plan.survey["wall.studs"] || []).each do |stud|
+            @pen.line([x(stud), above], [x(stud), y(@plan.figures.head_high)], "hidden")
+          end
         end
       end
     end

@@ -29,7 +29,10 @@ module YellowTrack
 
         # Lengths of several openings on one sheet: as fine as the finest of their
         # grains.
-        def printer = @printer ||= Length::Printer.cut(@openings.first.plan.opening.units, @openings.map { |one| one.plan.opening.grain }.min)
+        def printer
+          @printer ||= Length::Printer.cut(@openings.first.plan.opening.units,
+            @openings.map { |one| one.plan.opening.grain }.min)
+        end
 
         # As many materials on a page as there is room for.
         def bars(material, cuts, place)
@@ -46,17 +49,21 @@ module YellowTrack
         end
 
         def panels
-          @openings.flat_map { |opening| opening.parts.sheets.map { |sheet| row(sheet, opening.plan.opening.cut_printer) } }
+          @openings.flat_map do |opening|
+            opening.parts.sheets.map { |sheet| row(sheet, opening.plan.opening.cut_printer) }
+          end
         end
 
         def row(sheet, own)
-          [sheet.code, sheet.name, sheet.material, own.short(sheet.width), own.short(sheet.height), sheet.area.to_f.round(2).to_s,
+          [sheet.code, sheet.name, sheet.material, own.short(sheet.width), own.short(sheet.height),
+            sheet.area.to_f.round(2).to_s,
             (sheet.waits ? "waits for the track" : "")]
         end
 
         def sheet(rows)
           fresh(@heading.dup.tap { |heading| heading.title = "Panels" })
-          @page.table([["code", "what", "of", "wide", "high", "m²", ""], *rows], [54, 60, 170, 60, 60, 44, 80], from: @room)
+          @page.table([["code", "what", "of", "wide", "high", "m²", ""], *rows], [54, 60, 170, 60, 60, 44, 80],
+            from: @room)
         end
       end
     end

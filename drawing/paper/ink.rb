@@ -36,7 +36,9 @@ module YellowTrack
 
         def polygon(points, css) = paint(css) { @pdf.polygon(*points.map { |one| point(one) }) }
 
-        def polyline(points, css) = stroke(css) { points.each_cons(2) { |from, to| @pdf.stroke_line(point(from), point(to)) } }
+        def polyline(points, css)
+          stroke(css) { points.each_cons(2) { |from, to| @pdf.stroke_line(point(from), point(to)) } }
+        end
 
         # Layers and panels are groups on screen only.
         def group(_css, **) = yield
@@ -46,7 +48,8 @@ module YellowTrack
           @pdf.font("Barlow", style: style.bold ? :bold : :normal, size: (style.size || Lines::PLAIN.size) * @scale) do
             left = {"middle" => 0.5, "end" => 1}.fetch(anchor, 0) * @pdf.width_of(words.to_s)
             place = [origin[0] - left, origin[1]]
-            turn.zero? ? @pdf.draw_text(words, at: place) : @pdf.rotate(-turn, origin:) { @pdf.draw_text(words, at: place) }
+            turn.zero? ? @pdf.draw_text(words, at: place) :
+              @pdf.rotate(-turn, origin:) { @pdf.draw_text(words, at: place) }
           end
         end
 

@@ -8,9 +8,10 @@ module YellowTrack
       class JobSheet
         # Numbers that are worth the paper, in working order.
         NUMBERS = %w[
-          sizing.width sizing.height panels.width panels.height panels.weight laps.lap gap pivots.side_gap fold.lead_gap fold.meet_gap
-          track.length track.floor_rail track.mount_height track.packing panels.rollers panels.spacing depth.needed wall.rail_line
-          fittings.handle_at pocket.depth pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw reach.widest
+          sizing.width sizing.height panels.width panels.height panels.weight laps.lap gap pivots.side_gap
+          fold.lead_gap fold.meet_gap track.length track.floor_rail track.mount_height track.packing
+          panels.rollers panels.spacing depth.needed wall.rail_line fittings.handle_at pocket.depth
+          pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw reach.widest
         ].freeze
 
         # @param page [Page]
@@ -42,7 +43,9 @@ module YellowTrack
         end
 
         def numbers(from)
-          rows = NUMBERS.filter_map { |key| @plan.working[key] }.map { |entry| [entry.title, figure(entry), entry.formula ? entry.sum(@printer) : entry.why.to_s] }
+          rows = NUMBERS.filter_map { |key| @plan.working[key] }.map do |entry|
+            [entry.title, figure(entry), entry.formula ? entry.sum(@printer) : entry.why.to_s]
+          end
           @page.table([["number", "", "sum"], *rows], [150, 84, 290], from:, size: 9)
         end
 

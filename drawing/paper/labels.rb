@@ -31,8 +31,14 @@ module YellowTrack
         def all
           @openings.flat_map do |opening|
             printer = opening.plan.opening.cut_printer
-            opening.parts.linear.map { |part| [part.code, "#{part.name}, #{opening.name}", printer.with_unit(part.length)] } +
-              opening.parts.sheets.map { |sheet| [sheet.code, "#{sheet.name}, #{opening.name}", "#{printer.short(sheet.width)} × #{printer.with_unit(sheet.height)}"] }
+            opening.parts.linear.map { |part|
+              [part.code, "#{part.name}, #{opening.name}",
+                printer.with_unit(part.length)]
+            } +
+              opening.parts.sheets.map do |sheet|
+                [sheet.code, "#{sheet.name}, #{opening.name}",
+                  "#{printer.short(sheet.width)} × #{printer.with_unit(sheet.height)}"]
+              end
           end
         end
 

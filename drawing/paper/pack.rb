@@ -40,7 +40,8 @@ module YellowTrack
         private
 
         def heading(opening)
-          Page::Heading.new(title: "#{opening.letter} · #{opening.name}", place: @job, revision: opening.revision, date: @date, address: opening.address)
+          Page::Heading.new(title: "#{opening.letter} · #{opening.name}", place: @job, revision: opening.revision,
+            date: @date, address: opening.address)
         end
 
         def whole(title) = Page::Heading.new(title:, place: @job, revision: nil, date: @date, address: @address)

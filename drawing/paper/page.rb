@@ -28,7 +28,8 @@ module YellowTrack
         attr_reader :pdf
 
         def initialize
-          @pdf = Prawn::Document.new(page_size: "A4", margin: MARGIN, skip_page_creation: true, info: {Title: "Yellow Track", Creator: "Yellow Track"})
+          @pdf = Prawn::Document.new(page_size: "A4", margin: MARGIN, skip_page_creation: true,
+            info: {Title: "Yellow Track", Creator: "Yellow Track"})
           pdf.font_families.update("Barlow" => {normal: "#{TYPE}-400.ttf", bold: "#{TYPE}-600.ttf"})
         end
 

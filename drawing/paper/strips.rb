@@ -32,7 +32,8 @@ module YellowTrack
 
         def put
           parts.each_slice(ROWS) do |few|
-            @page.begin(@heading.dup.tap { |heading| heading.title = "Strips, full size · #{@heading.title}" }, layout: :landscape)
+            @page.begin(@heading.dup.tap { |heading| heading.title = "Strips, full size · #{@heading.title}" },
+              layout: :landscape)
             proof
             few.each_with_index { |part, row| strip(part, @page.top - mm(16 + row * ROW)) }
           end
@@ -41,7 +42,9 @@ module YellowTrack
         # @return [Array<Part>]
         def parts
           alike.flat_map do |(edge, datum, width, thickness, holes), names|
-            (0r..(width - 1)).step(SHOWN - OVERLAP).map { |from| Part.new(names:, edge:, datum:, width:, thickness:, holes:, from:) }
+            (0r..(width - 1)).step(SHOWN - OVERLAP).map do |from|
+              Part.new(names:, edge:, datum:, width:, thickness:, holes:, from:)
+            end
           end
         end
 
@@ -53,7 +56,8 @@ module YellowTrack
         def alike
           ends = Drilling.of(@opening.plan).flat_map do |drilling|
             drilling.holes.reject { |hole| hole.edge == "face" }.group_by(&:edge).map do |edge, holes|
-              [[edge, drilling.datum, drilling.panel.width, drilling.panel.thickness, holes.map { |hole| [hole.for, hole.x, hole.diameter] }], drilling.panel.name]
+              [[edge, drilling.datum, drilling.panel.width, drilling.panel.thickness,
+                holes.map { |hole| [hole.for, hole.x, hole.diameter] }], drilling.panel.name]
             end
           end
           ends.group_by(&:first).transform_values { |list| list.map(&:last) }
@@ -62,15 +66,19 @@ module YellowTrack
         def proof
           @page.pdf.stroke_line([0, @page.top - 10], [mm(PROOF), @page.top - 10])
           [0, PROOF].each { |at| @page.pdf.stroke_line([mm(at), @page.top - 14], [mm(at), @page.top - 6]) }
-          @page.text("#{PROOF} mm: measure this bar. Is it any other length, print without scaling.", at: [mm(PROOF) + 8, @page.top - 4], size: 9)
+          @page.text("#{PROOF} mm: measure this bar. Is it any other length, print without scaling.",
+            at: [mm(PROOF) + 8, @page.top - 4], size: 9)
         end
 
         def strip(part, top)
           deep = mm(part.thickness)
-          @page.text("#{part.names.map { |name| "#{@opening.letter}-D#{name}" }.join(", ")} · #{part.edge} edge · #{say(part.from)} to #{say(part.to)} of #{say(part.width)}, from the #{part.datum}",
+          @page.text("#{part.names.map { |name| "#{@opening.letter}-D#{name}" }.join(", ")} · #{part.edge} edge · " \
+            "#{say(part.from)} to #{say(part.to)} of #{say(part.width)}, from the #{part.datum}",
             at: [0, top + 14], size: 9)
           outline(part, top, deep)
-          part.holes.each { |purpose, x, diameter| hole(purpose, mm(x - part.from), diameter, top - deep / 2) if x.between?(part.from, part.to) }
+          part.holes.each do |purpose, x, diameter|
+            hole(purpose, mm(x - part.from), diameter, top - deep / 2) if x.between?(part.from, part.to)
+          end
         end
 
         def outline(part, top, deep)

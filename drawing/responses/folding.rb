@@ -22,14 +22,19 @@ module YellowTrack
 
         def single(name, key, target = name, &by)
           one = all.fetch(name)
-          [output("then-#{target}", {name => 1}, one.least, one.counts.map { |count| figure(@answer.gaps_after(*by.call(mm(name, count))).fetch(key)) })]
+          [output("then-#{target}", {name => 1}, one.least,
+            one.counts.map { |count| figure(@answer.gaps_after(*by.call(mm(name, count))).fetch(key)) })]
         end
 
         # Under the head at the lead stile: by the jack, and by how far the slides
         # differ.
         def lead = jacked("then-lead") { |jack, slides| figure(@answer.gaps_after(slides, 0r, jack).fetch("hl")) }
 
-        def limits = jacked("stops") { |jack, slides| @answer.stops(slides, 0r, jack).map { |code| Adjust::Controls::STOPS.fetch(code) }.join(", ") }
+        def limits
+          jacked("stops") do |jack, slides|
+            @answer.stops(slides, 0r, jack).map { |code| Adjust::Controls::STOPS.fetch(code) }.join(", ")
+          end
+        end
 
         def jacked(target)
           jacks, slides = all["jack"].counts, differences("bottom", "top")

@@ -17,14 +17,19 @@ module YellowTrack
         def readings
           counts = differences("left", "right")
           gaps = counts.map { |count| @answer.gaps_after(0r, mm("left", count)) }
-          @controls.reading.gap_names.map { |gap| output("then-#{gap}", DIFFERENCE, counts.first, gaps.map { |one| figure(one[gap]) }) } << limits
+          @controls.reading.gap_names.map { |gap|
+            output("then-#{gap}", DIFFERENCE, counts.first,
+              gaps.map { |one| figure(one[gap]) })
+          } << limits
         end
 
         # For each pair of counts, one row after another.
         def limits
           first, second = all.values_at("left", "right")
           wide = second.most - second.least + 1
-          values = first.counts.flat_map { |left| second.counts.map { |right| @controls.stops("left" => left, "right" => right) } }
+          values = first.counts.flat_map do |left|
+            second.counts.map { |right| @controls.stops("left" => left, "right" => right) }
+          end
           output("stops", {"left" => wide, "right" => 1}, first.least * wide + second.least, values)
         end
       end

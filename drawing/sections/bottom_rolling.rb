@@ -12,7 +12,9 @@ module YellowTrack
         def runs
           channel = @set.kit.fetch("rail.channel").to_f * @scale
           panels.each do |panel|
-            [z(panel.from, :head) - 4, z(panel.to, :head) + 1].each { |left| @pen.rect([left, down(0)], [3, channel], "runs") }
+            [z(panel.from, :head) - 4, z(panel.to, :head) + 1].each do |left|
+              @pen.rect([left, down(0)], [3, channel], "runs")
+            end
           end
           @pen.rect([z(0, :head), down(0)], [deep * @scale, 4], "runs")
         end

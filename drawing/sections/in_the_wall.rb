@@ -26,7 +26,8 @@ module YellowTrack
         # Boards and studs at both sides.
         def build_up(half, from, to)
           board, stud = @set.board, @set.kit.fetch("stud")
-          [[0, board, "wall"], [board, stud, "strip"], [deep - board - stud, stud, "strip"], [deep - board, board, "wall"]].each do |at, thick, css|
+          [[0, board, "wall"], [board, stud, "strip"], [deep - board - stud, stud, "strip"],
+            [deep - board, board, "wall"]].each do |at, thick, css|
             @pen.rect([z(at, half), from], [thick.to_f * @scale, to - from], css)
           end
         end

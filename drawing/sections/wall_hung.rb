@@ -13,7 +13,11 @@ module YellowTrack
         def above = @set.kit.fetch("rise")
 
         # Before the wall there is no front to keep clear of.
-        def panels = super.then { |list| list.map { |one| Across.new(one.name, one.from - list.first.from, one.to - list.first.from) } }
+        def panels
+          super.then do |list|
+            list.map { |one| Across.new(one.name, one.from - list.first.from, one.to - list.first.from) }
+          end
+        end
 
         # No head above: the wall behind.
         def ceiling = @pen.rect([z(deep, :head), HEAD_TOP], [14, 150], "wall")
@@ -28,7 +32,12 @@ module YellowTrack
         end
 
         def below(floor, under)
-          panels.each { |panel| @pen.rect([z((panel.from + panel.to) / 2.0, :foot) - 2, floor - under - 14], [4, under + 14], "runs") } if @set.guides.groove?
+          if @set.guides.groove?
+            panels.each { |panel|
+              @pen.rect([z((panel.from + panel.to) / 2.0, :foot) - 2, floor - under - 14],
+                [4, under + 14], "runs")
+            }
+          end
         end
       end
     end

@@ -29,7 +29,8 @@ RSpec.describe "A server that goes away" do
     visit("/openings/#{row.id}/measure")
     @server.stop(true)
     type("survey-widths-top", "1805")
-    expect(session).to have_css("#away", text: /Not saved: width, head\. The application has not answered since \d\d:\d\d\./)
+    expect(session).to have_css("#away",
+      text: /Not saved: width, head\. The application has not answered since \d\d:\d\d\./)
     expect(session).to have_css("#field-survey-widths-top.unsent")
     type("survey-widths-middle", "1806")
     expect(session).to have_css("#away", text: "width, head, width, middle")
@@ -42,7 +43,8 @@ RSpec.describe "A server that goes away" do
 
   # Whether the page would ask before it is left.
   def asks?
-    session.evaluate_script("(() => { const left = new Event('beforeunload', { cancelable: true }); window.dispatchEvent(left); return left.defaultPrevented })()")
+    session.evaluate_script("(() => { const left = new Event('beforeunload', { cancelable: true }); " \
+      "window.dispatchEvent(left); return left.defaultPrevented })()")
   end
 
   it "asks before the page is left with something unsaved, and stays if told to" do
@@ -73,7 +75,8 @@ RSpec.describe "A server that goes away" do
     visit("/openings/#{row.id}/measure")
     session.find_field("survey-depth").send_keys([:control, "a"], "131")
     way = session.find(".rail a", text: "Choose").native
-    session.driver.browser.action.move_to(way).click_and_hold.pause(device: session.driver.browser.action.pointer_inputs.first, duration: 0.5).release.perform
+    session.driver.browser.action.move_to(way).click_and_hold
+      .pause(device: session.driver.browser.action.pointer_inputs.first, duration: 0.5).release.perform
     expect(session).to have_css("h1", text: "Choose", visible: :all)
     expect(row.document["survey.depth"]).to eq "131"
   end

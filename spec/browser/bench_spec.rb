@@ -51,17 +51,22 @@ RSpec.describe "The bench, in the browser" do
     session.find("[data-control='right'] .screw-range").send_keys(:up, :up)
     expect(text_of("turned-right")).to eq "¾ turn clockwise"
     dial = session.find("[data-control='left'] .screw-dial")
-    session.driver.browser.action.move_to(dial.native, 0, -20).click_and_hold.move_to(dial.native, 20, 0).move_to(dial.native, 0, 20).release.perform
+    session.driver.browser.action.move_to(dial.native, 0, -20).click_and_hold.move_to(dial.native, 20, 0)
+      .move_to(dial.native, 0, 20).release.perform
     expect(text_of("turned-left")).to eq "½ turn clockwise"
     expect(shown_by_ruby("left" => 2, "right" => 3)).to eq(shown)
   end
 
-  def shown = [*%w[then-top then-middle then-bottom at-left at-right turned-left turned-right].map { |output| text_of(output) }, layer("rise"), layer("lean")]
+  def shown
+    [*%w[then-top then-middle then-bottom at-left at-right turned-left turned-right].map { |output| text_of(output) },
+      layer("rise"), layer("lean")]
+  end
 
   # The same turning, drawn and written by the server.
   def shown_by_ruby(counts)
     session.within_window(session.open_new_window) do
-      session.visit("/openings/#{opening("B", "Osier Weir").id}/adjust?panel=B&#{counts.map { |name, count| "turn[#{name}]=#{count}" }.join("&")}")
+      turned = counts.map { |name, count| "turn[#{name}]=#{count}" }.join("&")
+      session.visit("/openings/#{opening("B", "Osier Weir").id}/adjust?panel=B&#{turned}")
       shown
     end
   end

@@ -28,7 +28,9 @@ RSpec.shared_context "with the demo in the browser" do
     Browser.size(session, Browser::DESK)
   end
 
-  def opening(letter, job) = book.openings.of(book.jobs.all.find { |found| found.name == job }.id).find { |row| row.letter == letter }
+  def opening(letter, job)
+    book.openings.of(book.jobs.all.find { |found| found.name == job }.id).find { |row| row.letter == letter }
+  end
 
   # Types into a field as a person does, and goes on with Enter.
   def type(id, text)

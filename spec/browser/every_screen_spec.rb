@@ -7,8 +7,14 @@ RSpec.describe "Every screen" do
 
   def screens
     b, a = opening("B", "Osier Weir").id, opening("A", "Tern House").id
-    ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size", "/openings/#{b}/choose",
-      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" }, "/openings/#{b}/cut", "/openings/#{b}/hang", "/openings/#{b}/adjust", "/openings/#{opening("D", "Osier Weir").id}/adjust", "/openings/#{b}/log", "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42", "/search?q=bunk",
+    ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size",
+      "/openings/#{b}/choose",
+      "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" },
+      "/openings/#{b}/cut", "/openings/#{b}/hang", "/openings/#{b}/adjust",
+      "/openings/#{opening("D", "Osier Weir").id}/adjust", "/openings/#{b}/log",
+      "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare",
+      "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42",
+      "/search?q=bunk",
       "/openings/#{b}/sheet"]
   end
 
@@ -44,11 +50,13 @@ RSpec.describe "Every screen" do
 
   it "is reached whole by the Tab key" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
-    all = session.evaluate_script("[...document.querySelectorAll('a[href], input:not([type=hidden]), select, summary, button')].filter((one) => one.checkVisibility()).length")
+    all = session.evaluate_script("[...document.querySelectorAll('a[href], input:not([type=hidden]), select, " \
+      "summary, button')].filter((one) => one.checkVisibility()).length")
     reached = {}
     (all + 2).times do
       session.driver.browser.action.send_keys(:tab).perform
-      reached[session.evaluate_script("(() => { const now = document.activeElement; now.dataset.seen ||= Math.random(); return now.dataset.seen })()")] = true
+      reached[session.evaluate_script("(() => { const now = document.activeElement; now.dataset.seen ||= " \
+        "Math.random(); return now.dataset.seen })()")] = true
     end
     expect(reached.length).to be >= all
   end
@@ -68,8 +76,10 @@ RSpec.describe "Every screen" do
     screens.grep(/measure|size|hang|adjust/).each do |path|
       session.visit(path)
       small = session.evaluate_script(<<~JS)
-        [...document.querySelectorAll(".field input:not([type=hidden]):not([type=checkbox]), select, button, .rail a, summary")]
-          .filter((one) => one.checkVisibility() && one.getBoundingClientRect().height < 47.5).map((one) => one.outerHTML.slice(0, 120))
+        [...document.querySelectorAll(
+          ".field input:not([type=hidden]):not([type=checkbox]), select, button, .rail a, summary")]
+          .filter((one) => one.checkVisibility() && one.getBoundingClientRect().height < 47.5)
+          .map((one) => one.outerHTML.slice(0, 120))
       JS
       expect(small).to eq([]), "#{path}: #{small}"
     end
@@ -79,6 +89,7 @@ RSpec.describe "Every screen" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/sheet")
     paper = session.driver.browser.execute_cdp("Page.printToPDF", preferCSSPageSize: true)["data"].unpack1("m")
     expect(paper.scan(%r{/Type\s*/Page\b}).length).to eq 1
-    expect(paper[/MediaBox\s*\[([^\]]+)/, 1].split.map(&:to_f).last(2)).to match([be_within(1).of(595), be_within(1).of(842)])
+    expect(paper[/MediaBox\s*\[([^\]]+)/, 1].split.map(&:to_f).last(2))
+      .to match([be_within(1).of(595), be_within(1).of(842)])
   end
 end

@@ -21,7 +21,8 @@ RSpec.describe "From readings to panels, in the browser" do
 
     session.find(".next a").click
     expect(session).to have_css("#numbers-panels .figure", text: "919")
-    session.execute_script("const a = document.getElementById('slide-A'); a.value = 300; a.dispatchEvent(new Event('input', { bubbles: true }))")
+    session.execute_script("const a = document.getElementById('slide-A'); a.value = 300; a.dispatchEvent(new " \
+      "Event('input', { bubbles: true }))")
     expect(session).to have_css(".above-says", text: "Clear 300")
 
     session.refresh
@@ -42,7 +43,8 @@ RSpec.describe "From readings to panels, in the browser" do
     Browser.size(session, Browser::PHONE, mobile: true)
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
     session.execute_script("document.querySelector('.above').scrollIntoView({ block: 'center' })")
-    x, y = session.evaluate_script("(() => { const box = document.querySelector('.above [data-panel=A] .face').getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2] })()")
+    x, y = session.evaluate_script("(() => { const box = document.querySelector('.above [data-panel=A] " \
+      ".face').getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2] })()")
     Browser.swipe(session, [x, y], [x + 220, y])
     expect(session).to have_css(".above-says", text: "Clear 887")
   end

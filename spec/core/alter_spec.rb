@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Alter do
-  def slab(width, height, **rest) = plan("set.slab" => {"width" => width, "height" => height, **rest.transform_keys(&:to_s)})
+  def slab(width, height, **rest)
+    plan("set.slab" => {"width" => width, "height" => height, **rest.transform_keys(&:to_s)})
+  end
 
   it "takes the height off the foot and the width off both edges" do
     expect(slab(926, 2200).to_h["alter"]).to eq("height" => 9, "width" => 5, "lipping" => 0)
@@ -12,7 +14,8 @@ RSpec.describe YellowTrack::Alter do
   end
 
   it "has five checks, all raised below" do
-    expect(described_class::Checks.rules.map(&:first)).to eq %w[alter.block alter.stile alter.lipping alter.narrow alter.none]
+    expect(described_class::Checks.rules.map(&:first))
+      .to eq %w[alter.block alter.stile alter.lipping alter.narrow alter.none]
   end
 
   it "raises each of its checks where it belongs" do

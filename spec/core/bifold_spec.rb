@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Bifold do
-  narrow = {"widths" => {"top" => 1000, "middle" => 1000, "bottom" => 1000}, "heights" => {"left" => 2200, "middle" => 2200, "right" => 2200},
+  narrow = {"widths" => {"top" => 1000, "middle" => 1000, "bottom" => 1000},
+            "heights" => {"left" => 2200, "middle" => 2200, "right" => 2200},
             "floor" => [[0, 0], [1000, 0]], "leans" => {"left" => 0, "right" => 0}, "depth" => 124}
 
   define_method(:pair) do |**changes|
@@ -16,11 +17,13 @@ RSpec.describe YellowTrack::Bifold do
 
   it "lets the left-over of one pair join the lead gap, of two the meet" do
     expect(pair.set).to have_attributes(width: 494, gaps: have_attributes(lead: 4.5, meet: nil))
-    expect(pair("set.panels" => 4, "survey.widths" => {"top" => 2000, "middle" => 2000, "bottom" => 2000}).set.gaps).to have_attributes(lead: nil, meet: 5)
+    expect(pair("set.panels" => 4, "survey.widths" => {"top" => 2000, "middle" => 2000, "bottom" => 2000}).set.gaps)
+      .to have_attributes(lead: nil, meet: 5)
   end
 
   it "shares what rounding gives the meet over 8 to the two sides, a fitter's own too" do
-    set = pair("set.panels" => 4, "grain" => 10, "set.side_gap" => 7, "survey.widths" => {"top" => 2030, "middle" => 2030, "bottom" => 2030}).set
+    set = pair("set.panels" => 4, "grain" => 10, "set.side_gap" => 7,
+      "survey.widths" => {"top" => 2030, "middle" => 2030, "bottom" => 2030}).set
     expect(set.gaps.meet).to eq 8
     expect(set.gaps.side).to be > 7
     expect(2 * set.gaps.side + 4 * set.width + 4 + set.gaps.meet).to eq 2030
@@ -39,14 +42,16 @@ RSpec.describe YellowTrack::Bifold do
   it "puts pivots, holes, hinges, aligner and handle where they go" do
     right = pair("set.hand" => "right")
     expect(right.set.pivots).to eq [1000 - 5.5 - 34]
-    expect(right.set.panels.map { |panel| panel.holes.map { |hole| hole[:for] } }).to eq [["guide pin"], ["top pivot", "bottom pivot"]]
+    expect(right.set.panels.map { |panel| panel.holes.map { |hole| hole[:for] } })
+      .to eq [["guide pin"], ["top pivot", "bottom pivot"]]
     expect(right.set.fitted.hinges).to eq [250, 250 + 1734r / 3, 250 + 2 * 1734r / 3, 2164 - 180]
     expect(right.set.fitted.hinges.length).to eq 4
     expect(pair("set.panels" => 4).to_h["fittings"]).to include("aligner" => 300, "handle" => 980, "handle_at" => 47.5)
     expect(pair("set.handle" => "middle").to_h["fittings"]["handle_at"]).to be_within(0.001).of(pair.set.width/2r)
     slab = {"width" => 900, "height" => 2300, "stile" => 80}
     expect(pair("set.slab" => slab).to_h["fittings"]["handle_at"]).to eq 40
-    expect(pair("set.handle" => "middle", "set.slab" => slab).to_h["fittings"]["handle_at"]).to be_within(0.001).of(pair.set.width/3r)
+    expect(pair("set.handle" => "middle", "set.slab" => slab).to_h["fittings"]["handle_at"]).to be_within(0.001)
+      .of(pair.set.width/3r)
   end
 
   it "meets two tracks in the middle, at a mark of the grain or next left" do
@@ -80,7 +85,8 @@ RSpec.describe YellowTrack::Bifold do
     end
 
     it "stops a degree short of where the guide pin can no longer follow" do
-      kit = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("fold-34").to_h).merge("lead_inset" => 200)
+      kit = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("fold-34").to_h)
+        .merge("lead_inset" => 200)
       set = pair("set.kit" => kit).set
       expect(set.fold.angle).to be < 60
       expect(set.fold.at(set.fold.angle).pin.last).to be_within(1e-9).of(0)
@@ -122,7 +128,9 @@ RSpec.describe YellowTrack::Bifold do
 
     it "clears the half jamb's corner by the pinch at least, at both sides, where no check stops it" do
       turning = %w[bifold.pinch bifold.strike bifold.lead bifold.setback]
-      sets = Array.new(40) { random_set(half_jamb: true) }.reject { |set| set.checks.any? { |check| check.stop? && turning.include?(check.code) } }
+      sets = Array.new(40) { random_set(half_jamb: true) }.reject do |set|
+        set.checks.any? { |check| check.stop? && turning.include?(check.code) }
+      end
       expect(sets.length).to be > 10
       sets.first(12).each do |set|
         a, face = place_of_pivot(set), (set.thickness / 2 + set.terms.setback).to_f
@@ -147,8 +155,10 @@ RSpec.describe YellowTrack::Bifold do
       12.times do
         set = random_set(half_jamb: false)
         swept = poses(set)
-        expect(swept.flat_map { |pose| pose.corners.map(&:last) }.max - set.thickness / 2).to be_within(0.01).of(set.fold.projection)
-        expect(set.sizing.width - place_of_pivot(set) - swept.last.corners.map(&:first).max).to be_within(0.01).of(set.fold.clear)
+        expect(swept.flat_map { |pose| pose.corners.map(&:last) }.max - set.thickness / 2).to be_within(0.01)
+          .of(set.fold.projection)
+        expect(set.sizing.width - place_of_pivot(set) - swept.last.corners.map(&:first).max).to be_within(0.01)
+          .of(set.fold.clear)
         expect(swept.first.pin.first - swept.last.pin.first).to be_within(0.01).of(set.fold.guide_travel)
       end
     end

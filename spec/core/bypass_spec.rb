@@ -2,7 +2,8 @@
 
 RSpec.describe YellowTrack::Bypass do
   it "sizes the handbook's pair: 919 wide for 1 806 and a lap of 32" do
-    set = plan("survey.widths" => {"top" => 1806, "middle" => 1806, "bottom" => 1806}, "survey.floor" => nil, "set.lap" => 32).set
+    set = plan("survey.widths" => {"top" => 1806, "middle" => 1806, "bottom" => 1806}, "survey.floor" => nil,
+      "set.lap" => 32).set
     expect(set).to have_attributes(width: 919, lap: 32)
     expect(set).to have_attributes(height: 2240 - 39 - 9, gap: 9)
   end
@@ -48,9 +49,12 @@ RSpec.describe YellowTrack::Bypass do
   end
 
   it "refuses what is not built or does not fit, by key and in plain words" do
-    {{"set.family" => "bifold"} => /set.kit: twin-42 is a bypass kit and the family is bifold/, {"set.kit" => "none"} => /set.kit: "none" is no kit/,
-     {"set.panels" => 3} => /set.pattern: \[2, 1\] names 2 panels and 3/, {"set.pattern" => [3, 1]} => /set.pattern: .*lane 3 and the kit has 2/,
-     {"set.pattern" => [1, 1]} => /set.pattern: \[1, 1\] has no lap/, {"survey.widths.top" => nil} => /survey.widths.top: not read yet/}.each do |change, words|
+    {{"set.family" => "bifold"} => /set.kit: twin-42 is a bypass kit and the family is bifold/,
+     {"set.kit" => "none"} => /set.kit: "none" is no kit/,
+     {"set.panels" => 3} => /set.pattern: \[2, 1\] names 2 panels and 3/,
+     {"set.pattern" => [3, 1]} => /set.pattern: .*lane 3 and the kit has 2/,
+     {"set.pattern" => [1, 1]} => /set.pattern: \[1, 1\] has no lap/,
+     {"survey.widths.top" => nil} => /survey.widths.top: not read yet/}.each do |change, words|
       expect { plan(**change) }.to raise_error(YellowTrack::Fault, words)
     end
   end
@@ -68,7 +72,8 @@ RSpec.describe YellowTrack::Bypass do
     it "fills the opening exactly: packing, bumpers, panels and laps" do
       each_plan do |made, _|
         set, sizing = made.set, made.sizing
-        sum = sizing.packing("left") + sizing.packing("right") + 2 * set.bumper + set.panels.sum(&:width) - set.laps.sum(&:lap)
+        sum = sizing.packing("left") + sizing.packing("right") + 2 * set.bumper + set.panels.sum(&:width) - set.laps
+          .sum(&:lap)
         expect(sum).to eq sizing.before_packing
         expect(set.panels.last.right).to eq set.run.finish
       end
@@ -85,12 +90,15 @@ RSpec.describe YellowTrack::Bypass do
     end
 
     it "gives every number a working that comes to it" do
-      each_plan(40) { |made, _| made.working.entries.each { |entry| expect(entry.again).to eq(entry.value), entry.key } }
+      each_plan(40) do |made, _|
+        made.working.entries.each { |entry| expect(entry.again).to eq(entry.value), entry.key }
+      end
     end
 
     it "never shrinks a panel when the opening grows" do
       each_plan(60) do |made, document|
-        grown = document["survey"].merge("widths" => document["survey"]["widths"].transform_values { |width| width + 1 })
+        grown = document["survey"].merge("widths" => document["survey"]["widths"]
+          .transform_values { |width| width + 1 })
         larger = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document.merge("survey" => grown)))
         expect(larger.set.width).to be >= made.set.width
       end

@@ -7,14 +7,17 @@ RSpec.describe YellowTrack::Choose do
 
   it "sets every family side by side, with its figures and plain reasons" do
     choice = choose
-    expect(choice.ranked.map(&:name)).to contain_exactly("Top-hung bypass", "Bottom-rolling bypass", "Wall-hung", "Wall-hung pair",
-      "Bifold, one pair", "Bifold, two pairs", "Pocket")
+    expect(choice.ranked.map(&:name))
+      .to contain_exactly("Top-hung bypass", "Bottom-rolling bypass", "Wall-hung", "Wall-hung pair",
+        "Bifold, one pair", "Bifold, two pairs", "Pocket")
     expect(choice.ranked.map(&:reasons)).to all(all(be_a(String)))
-    expect(named(choice, "Top-hung bypass")).to have_attributes(clear: 887, floor_in_front: 0, wall_beside: 0, depth_taken: 82, floor_parts: "guide",
-      hands: 2, labour: {cuts: 5, holes: 12, adjusters: 4})
+    expect(named(choice, "Top-hung bypass"))
+      .to have_attributes(clear: 887, floor_in_front: 0, wall_beside: 0, depth_taken: 82, floor_parts: "guide",
+        hands: 2, labour: {cuts: 5, holes: 12, adjusters: 4})
     expect(named(choice, "Wall-hung")).to have_attributes(depth_taken: 0, wall_beside: 1892 + 25)
     expect(named(choice, "Bottom-rolling bypass").floor_parts).to eq "full rail"
-    expect(named(choice, "Bifold, two pairs")).to have_attributes(floor_parts: "bracket", depth_taken: 35, floor_in_front: be > 390)
+    expect(named(choice, "Bifold, two pairs"))
+      .to have_attributes(floor_parts: "bracket", depth_taken: 35, floor_in_front: be > 390)
     expect(named(choice, "Pocket").share).to eq 1
   end
 

@@ -6,7 +6,8 @@ RSpec.describe YellowTrack::Drilling do
   it "puts hangers where the plan puts rollers" do
     made = plan
     drilling = described_class.of(made).first
-    expect(drilling.holes.map { |hole| [hole.for, hole.edge, hole.x] }).to eq(made.set.panels.first.rollers.map { |x| ["hanger", "top", x] })
+    expect(drilling.holes.map { |hole| [hole.for, hole.edge, hole.x] })
+      .to eq(made.set.panels.first.rollers.map { |x| ["hanger", "top", x] })
   end
 
   it "puts a bottom-rolling set's rollers in the foot" do
@@ -22,12 +23,15 @@ RSpec.describe YellowTrack::Drilling do
 
     it "gives each face that is marked a view of its own, its edges by their names as seen from it" do
       expect(views.keys).to eq %w[A B C D].product(%w[room closet])
-      expect(views.transform_values(&:edges)).to include(["A", "room"] => ["pivot edge", "hinge edge"], ["A", "closet"] => ["hinge edge", "pivot edge"],
-        ["B", "room"] => ["hinge edge", "lead edge"], ["B", "closet"] => ["lead edge", "hinge edge"], ["D", "closet"] => ["pivot edge", "hinge edge"])
+      expect(views.transform_values(&:edges))
+        .to include(["A", "room"] => ["pivot edge", "hinge edge"], ["A", "closet"] => ["hinge edge", "pivot edge"],
+          ["B", "room"] => ["hinge edge", "lead edge"], ["B", "closet"] => ["lead edge", "hinge edge"],
+          ["D", "closet"] => ["pivot edge", "hinge edge"])
     end
 
     it "drills pivots and guide pins from the edge they stand at, the room's face up" do
-      expect(marks(views[%w[A room]], "top pivot").map { |hole| [hole.x, hole.diameter, hole.depth] }).to eq [[34, 10, 26]]
+      expect(marks(views[%w[A room]], "top pivot").map { |hole| [hole.x, hole.diameter, hole.depth] })
+        .to eq [[34, 10, 26]]
       expect(marks(views[%w[B room]], "guide pin").map(&:x)).to eq [34]
       expect(views.select { |(_, face), _| face == "closet" }.values.flat_map(&:holes).map(&:edge).uniq).to eq ["face"]
     end
@@ -35,14 +39,17 @@ RSpec.describe YellowTrack::Drilling do
     it "puts hinges on the closet face, at the edge away from the pivot and from the lead" do
       width = made.set.width
       views.each do |(_, face), view|
-        expect(marks(view, "hinge").map { |hole| [hole.x, hole.y] }).to eq((face == "closet") ? made.set.fitted.hinges.map { |y| [width, y] } : [])
+        expect(marks(view, "hinge").map { |hole| [hole.x, hole.y] })
+          .to eq((face == "closet") ? made.set.fitted.hinges.map { |y| [width, y] } : [])
       end
-      expect(marks(views[%w[B room]], "handle")).to match [have_attributes(x: width - made.set.fitted.handle_at, y: 980 - made.set.gap)]
+      expect(marks(views[%w[B room]], "handle"))
+        .to match [have_attributes(x: width - made.set.fitted.handle_at, y: 980 - made.set.gap)]
       expect(marks(views[%w[C closet]], "aligner")).to match [have_attributes(x: 0, y: 300)]
     end
 
     it "draws a datum at the right of the view at the right" do
-      drawn = Nokogiri::XML(YellowTrack::Drawing::PanelFace.new(views[%w[A closet]], made.opening.printer, code: "A-DA").to_s).remove_namespaces!
+      drawn = Nokogiri::XML(YellowTrack::Drawing::PanelFace.new(views[%w[A closet]], made.opening.printer, code: "A-DA")
+        .to_s).remove_namespaces!
       face = drawn.at_css(".face")
       expect(drawn.at_css(".datum")["x1"].to_f).to be_within(0.1).of(face["x"].to_f + face["width"].to_f)
     end
@@ -60,10 +67,12 @@ RSpec.describe YellowTrack::Drilling do
       described_class.of(made).each do |drilling|
         expect(drilling.holes.map(&:x)).to all be_between(0, drilling.panel.width)
         expect(drilling.holes.filter_map(&:y)).to all be_between(0, drilling.panel.height)
-        picture = Nokogiri::XML(YellowTrack::Drawing::PanelFace.new(drilling, made.opening.printer, code: "A-D").to_s).remove_namespaces!
+        picture = Nokogiri::XML(YellowTrack::Drawing::PanelFace.new(drilling, made.opening.printer, code: "A-D").to_s)
+          .remove_namespaces!
         expect(picture.css(".hole").length).to eq drilling.holes.length
         face = picture.at_css(".face")
-        expect(face["height"].to_f / face["width"].to_f).to be_within(0.01).of((drilling.panel.height / drilling.panel.width).to_f)
+        expect(face["height"].to_f / face["width"].to_f).to be_within(0.01)
+          .of((drilling.panel.height / drilling.panel.width).to_f)
       end
     end
   end

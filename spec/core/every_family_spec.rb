@@ -24,7 +24,8 @@ RSpec.describe "Every family" do
           gaps = set.terms.pairs * (set.gaps.side + set.terms.hinge_gap) + set.gaps.last
           [set.panels.sum(&:width) + gaps, set.sizing.width]
         else
-          [set.panels.sum(&:width), set.sizing.width + (set.double? ? 2 * set.stay - set.meet : set.kit.fetch("strike") + set.stay)]
+          [set.panels.sum(&:width), set.sizing
+            .width + (set.double? ? 2 * set.stay - set.meet : set.kit.fetch("strike") + set.stay)]
         end
       end
 
@@ -60,7 +61,10 @@ RSpec.describe "Every family" do
         given = %w[lane holes from to corners residuals layers x target places]
         walk = lambda do |value, path|
           case value
-          when Hash then value.flat_map { |key, inner| (given.include?(key) && key != "x") ? [] : walk.call(inner, "#{path}.#{key}") }
+          when Hash then value.flat_map { |key, inner|
+            (given.include?(key) && key != "x") ? [] :
+                      walk.call(inner, "#{path}.#{key}")
+          }
           when Array then value.flat_map { |inner| walk.call(inner, path) }
           when Numeric then (worked.include?(value) || path.include?("base_strip.x")) ? [] : ["#{path} #{value}"]
           else []
@@ -95,7 +99,8 @@ RSpec.describe "Every family" do
       it "is the same in millimetres and in inches" do
         schema = YellowTrack::Files::Shelf.schema("opening")
         each_plan(kind, 6) do |plan, document|
-          inches = schema.write(YellowTrack::Files::Shelf.opening(document).to_h.merge("units" => "in", "grain" => 1r), unit: :in)
+          inches = schema.write(YellowTrack::Files::Shelf.opening(document).to_h.merge("units" => "in", "grain" => 1r),
+            unit: :in)
           expect(plan_of(JSON.parse(JSON.generate(inches))).to_h.except("checks")).to eq plan.to_h.except("checks")
         end
       end
@@ -105,7 +110,8 @@ RSpec.describe "Every family" do
           survey = document["survey"]
           wider = survey.merge("widths" => survey["widths"].transform_values { |width| width + 1 })
           taller = survey.merge("heights" => survey["heights"].transform_values { |height| height + 1 })
-          expect(plan_of(document.merge("survey" => wider)).set.width).to be >= plan.set.width if plan.sizing.fit == "follow"
+          expect(plan_of(document.merge("survey" => wider)).set.width).to be >= plan.set.width if plan.sizing
+            .fit == "follow"
           expect(plan_of(document.merge("survey" => taller)).set.height).to be >= plan.set.height
         end
       end
@@ -129,9 +135,12 @@ RSpec.describe "Every family" do
       # Some of its lengths made nothing, or as long as a length may be.
       def absurd(document, random)
         length = -> { [0, 1, 7000, 20_000, nil, random.rand(20_000)].sample(random:) }
-        changes = %w[survey.widths.top survey.widths.bottom survey.heights.left survey.heights.right survey.diagonals.rising survey.leans.left
-          set.width set.thickness set.inset set.lap set.gap set.packing.left set.side_gap set.half_jamb.thickness set.setback set.nib set.bumper
-          set.base_strip set.slab.width set.casing.width].sample(3, random:)
+        changes = %w[
+          survey.widths.top survey.widths.bottom survey.heights.left survey.heights.right
+          survey.diagonals.rising survey.leans.left set.width set.thickness set.inset set.lap set.gap
+          set.packing.left set.side_gap set.half_jamb.thickness set.setback set.nib set.bumper set.base_strip
+          set.slab.width set.casing.width
+        ].sample(3, random:)
         changes.reduce(YellowTrack::Store::Document.new(document)) { |made, key| made.with(key, length.call) }.to_h
       end
     end

@@ -4,7 +4,8 @@ RSpec.describe YellowTrack::Formula do
   def value(text, **values) = described_class.of(text).value(values)
 
   it "works a sum out exactly" do
-    expect(value("(run + laps × lap − meets × meet gap) ÷ panels", run: 1806r, laps: 1, lap: 32r, meets: 0, meet_gap: 3r, panels: 2)).to eq 919
+    expect(value("(run + laps × lap − meets × meet gap) ÷ panels", run: 1806r, laps: 1, lap: 32r, meets: 0,
+      meet_gap: 3r, panels: 2)).to eq 919
     expect(value("1 ÷ 3")).to eq 1r / 3
     expect(value("2 + 3 × 4 − 6 ÷ 2")).to eq 11
     expect(value("−(2 + 3)²")).to eq 25
@@ -21,11 +22,14 @@ RSpec.describe YellowTrack::Formula do
 
   it "puts the numbers in where the names stand" do
     formula = described_class.of("down((run + lap) ÷ panels, grain)")
-    expect(formula.with({run: 1806r, lap: 32r, panels: 2, grain: 1r}) { |number| number.to_i.to_s }).to eq "down((1806 + 32) ÷ 2, 1)"
+    expect(formula.with({run: 1806r, lap: 32r, panels: 2, grain: 1r}) { |number| number.to_i.to_s })
+      .to eq "down((1806 + 32) ÷ 2, 1)"
   end
 
   it "refuses a text that is no formula, and a name without a value" do
-    ["2 +", "(2", "2 2", "", "a ** b"].each { |text| expect { described_class.of(text) }.to raise_error(ArgumentError), text }
+    ["2 +", "(2", "2 2", "", "a ** b"].each do |text|
+      expect { described_class.of(text) }.to raise_error(ArgumentError), text
+    end
     expect { value("a + b", a: 1) }.to raise_error(KeyError)
   end
 end

@@ -8,8 +8,10 @@ RSpec.describe YellowTrack::Length do
   it "reads every form a fitter writes" do
     forms = {
       "1487" => 1487, "1487 mm" => 1487, "148.7cm" => 1487, "1.487m" => 1487, "58.5625 in" => 58.5625r * inch,
-      "4' 10 9/16\"" => (58r + 9r / 16) * inch, "4 ft 10 1/2 in" => 58.5r * inch, "4’ 10 9⁄16”" => (58r + 9r / 16) * inch,
-      "58-9/16\"" => (58r + 9r / 16) * inch, "78 11/16″" => (78r + 11r / 16) * inch, "4'" => 48 * inch, " 1487mm " => 1487
+      "4' 10 9/16\"" => (58r + 9r / 16) * inch, "4 ft 10 1/2 in" => 58.5r * inch,
+      "4’ 10 9⁄16”" => (58r + 9r / 16) * inch,
+      "58-9/16\"" => (58r + 9r / 16) * inch, "78 11/16″" => (78r + 11r / 16) * inch, "4'" => 48 * inch,
+      " 1487mm " => 1487
     }
     forms.each { |written, value| expect(mm(written)).to eq(value), written }
   end
@@ -26,14 +28,16 @@ RSpec.describe YellowTrack::Length do
 
   it "tells grouping from a decimal comma" do
     {"1 806" => 1806, "1\u202F806" => 1806, "1,806" => 1806, "0,125" => 0.125r, "1,5" => 1.5r, "1 806,5" => 1806.5r,
-     "1,806.5" => 1806.5r, "12,5" => 12.5r, "1,8065" => 1.8065r}.each { |written, value| expect(mm(written)).to eq(value), written }
+     "1,806.5" => 1806.5r, "12,5" => 12.5r, "1,8065" => 1.8065r}
+      .each { |written, value| expect(mm(written)).to eq(value), written }
   end
 
   it "refuses what it cannot read, naming it and two forms that work" do
     ["58 9/", "", "abc", "1/0", "1..2", "1e3", "5 5", "4' 5' 6", "--5", "\xFF"].each do |written|
       expect { mm(written) }.to raise_error(YellowTrack::Fault, /is not a length.*Try .+ or .+/), written.inspect
     end
-    expect { mm("58 9/", unit: :in) }.to raise_error(YellowTrack::Fault, '"58 9/" is not a length. Try 58 9/16 or 1487 mm.')
+    expect { mm("58 9/", unit: :in) }
+      .to raise_error(YellowTrack::Fault, '"58 9/" is not a length. Try 58 9/16 or 1487 mm.')
   end
 
   it "refuses a slip, a pasted kilobyte, and a sign where none belongs" do

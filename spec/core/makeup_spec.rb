@@ -4,12 +4,15 @@ RSpec.describe YellowTrack::Makeup do
   def areal(*layers, thickness: 35r) = described_class.new(layers, thickness:).areal.sum
 
   it "knows what a square metre of each material weighs" do
-    {"hollow core" => 9, "panelled softwood" => 15, "solid timber" => 35 * 0.62r, "fibreboard" => 35 * 0.75r, "chipboard" => 35 * 0.66r,
-     "glass" => 87.5r, "mirror" => 87.5r}.each { |material, kilos| expect(areal({"material" => material})).to eq(kilos), material }
+    {"hollow core" => 9, "panelled softwood" => 15, "solid timber" => 35 * 0.62r, "fibreboard" => 35 * 0.75r,
+     "chipboard" => 35 * 0.66r,
+     "glass" => 87.5r, "mirror" => 87.5r}
+      .each { |material, kilos| expect(areal({"material" => material})).to eq(kilos), material }
   end
 
   it "adds layers up, each by its own thickness" do
-    expect(areal({"material" => "mirror", "thickness" => 4r}, {"material" => "chipboard", "thickness" => 12r})).to eq 10 + 12 * 0.66r
+    expect(areal({"material" => "mirror", "thickness" => 4r}, {"material" => "chipboard", "thickness" => 12r}))
+      .to eq 10 + 12 * 0.66r
   end
 
   it "lets the scales win" do

@@ -5,7 +5,9 @@ RSpec.describe YellowTrack::Moves do
 
   Kinds::ALL.each_key do |kind|
     describe kind do
-      def moved(plan, share) = plan.set.moves(plan.set.moves.all.to_h { |move| [move.name, move.from + (move.to - move.from) * share] })
+      def moved(plan, share)
+        plan.set.moves(plan.set.moves.all.to_h { |move| [move.name, move.from + (move.to - move.from) * share] })
+      end
 
       it "stands closed until it is moved" do
         plan = plan_of(document_of(kind, random))

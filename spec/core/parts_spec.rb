@@ -3,19 +3,23 @@
 RSpec.describe YellowTrack::Parts do
   def parts(**changes) = described_class.new(plan(**changes), "C")
 
-  fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35, "half_jamb" => {"thickness" => 22}, "casing" => {"width" => 70},
+  fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35,
+          "half_jamb" => {"thickness" => 22}, "casing" => {"width" => 70},
           "packing" => {"left" => 20}}
 
   it "gives each part a short code and the plan's own length" do
     made = plan
     list = described_class.new(made, "C")
-    expect(list.linear.map { |part| [part.code, part.material, part.length] }).to eq [["C-T1", "Twin lane 42 track", made.set.track.length]]
-    expect(list.sheets.map { |sheet| [sheet.code, sheet.width, sheet.height] }).to eq made.set.panels.map { |panel| ["C-D#{panel.name}", panel.width, panel.height] }
+    expect(list.linear.map { |part| [part.code, part.material, part.length] })
+      .to eq [["C-T1", "Twin lane 42 track", made.set.track.length]]
+    expect(list.sheets.map { |sheet| [sheet.code, sheet.width, sheet.height] }).to eq made.set.panels
+      .map { |panel| ["C-D#{panel.name}", panel.width, panel.height] }
   end
 
   it "takes in half jambs, casing to its long points, and every layer of the packing" do
     list = parts("set" => fold)
-    expect(list.by_material.transform_values(&:length)).to include("half jamb 22" => 3, "casing 70" => 3, "Fold 34 track" => 2)
+    expect(list.by_material.transform_values(&:length))
+      .to include("half jamb 22" => 3, "casing 70" => 3, "Fold 34 track" => 2)
     layers = plan("set" => fold).prepare.to_h[:packing][:left][:layers]
     expect(list.linear.count { |part| part.code.start_with?("C-P") }).to eq layers.length
     expect(list.linear.map(&:code).uniq).to eq list.linear.map(&:code)

@@ -2,17 +2,21 @@
 
 RSpec.describe YellowTrack::Pocket do
   sound = {
-    "survey" => {"widths" => {"top" => 800, "middle" => 800, "bottom" => 800}, "heights" => {"left" => 2100, "middle" => 2100, "right" => 2100},
-                 "floor" => [[0, 0], [800, 0]], "leans" => {"left" => 0, "right" => 0}, "beside" => {"left" => 1000, "right" => 1000},
+    "survey" => {"widths" => {"top" => 800, "middle" => 800, "bottom" => 800},
+                 "heights" => {"left" => 2100, "middle" => 2100, "right" => 2100},
+                 "floor" => [[0, 0], [800, 0]], "leans" => {"left" => 0, "right" => 0},
+                 "beside" => {"left" => 1000, "right" => 1000},
                  "wall" => {"thickness" => 130}},
-    "set" => {"family" => "pocket", "kit" => "pocket-90", "thickness" => 40, "service_side" => "room", "makeup" => [{"material" => "hollow core"}]}
+    "set" => {"family" => "pocket", "kit" => "pocket-90", "thickness" => 40, "service_side" => "room",
+              "makeup" => [{"material" => "hollow core"}]}
   }
 
   define_method(:pocket) { |**changes| plan(**sound, **changes) }
 
   it "sizes a single panel: clear opening, strike and stay" do
     expect(pocket.set).to have_attributes(width: 826, stay: 18, height: 2100 - 88 - 9, depth: 840)
-    expect(pocket.to_h["pocket"]).to include("rough_width" => 20 + 800 + 840 + 12, "rough_height" => 2100, "wall" => 40 + 14 + 40 + 25,
+    expect(pocket.to_h["pocket"]).to include("rough_width" => 20 + 800 + 840 + 12, "rough_height" => 2100,
+      "wall" => 40 + 14 + 40 + 25,
       "longest_screw" => 29.5)
   end
 

@@ -1,19 +1,27 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Price do
-  let(:openings) { [plan, plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35})].zip(%w[A B]).map { |made, letter| [made, YellowTrack::Parts.new(made, letter)] } }
+  let(:openings) {
+    [plan, plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35})]
+      .zip(%w[A B]).map { |made, letter| [made, YellowTrack::Parts.new(made, letter)] }
+  }
 
-  def price(bars: [["Twin lane 42 track", 2400r, 1]], **prices) = described_class.new(openings, bars:, prices: prices.transform_keys(&:to_s))
+  def price(bars: [["Twin lane 42 track", 2400r, 1]], **prices)
+    described_class.new(openings, bars:, prices: prices.transform_keys(&:to_s))
+  end
 
   it "counts kits, bars, sheet and fixings from the plans" do
     lines = price.materials.to_h { |line| [line.name, line.count] }
-    expect(lines).to include("Twin lane 42" => 1, "Fold 34" => 1, "Twin lane 42 track, 2400 mm" => 1, "hinges" => openings[1][0].set.fitted.hinges.length,
+    expect(lines).to include("Twin lane 42" => 1, "Fold 34" => 1, "Twin lane 42 track, 2400 mm" => 1,
+      "hinges" => openings[1][0].set.fitted.hinges.length,
       "track screws" => openings.sum { |made, _| made.set.track.holes.length })
-    expect(lines["hollow core"]).to be_within(0.01).of((openings.flat_map { |made, _| made.set.panels }.sum { |panel| panel.width * panel.height } / 1e6).to_f)
+    expect(lines["hollow core"]).to be_within(0.01)
+      .of((openings.flat_map { |made, _| made.set.panels }.sum { |panel| panel.width * panel.height } / 1e6).to_f)
   end
 
   it "puts waste on materials, margin on all, and rounds up as it is told" do
-    made = price("kit twin-42": 100r, "kit fold-34": 50r, rate: 40r, travel: 20r, visits: 2r, waste: 10r, margin: 20r, round: 10r)
+    made = price("kit twin-42": 100r, "kit fold-34": 50r, rate: 40r, travel: 20r, visits: 2r, waste: 10r, margin: 20r,
+      round: 10r)
     expect(made.material_cost).to eq 165
     expect(made.labour_cost).to eq made.labour.values.sum * 40
     expect(made.step_cost("cut")).to eq made.labour["cut"] * 40

@@ -23,12 +23,14 @@ RSpec.describe YellowTrack::Schema do
     expect(faults("set.panels" => 0)).to eq ["set.panels: 0 is too small. It takes 1 or more."]
     expect(faults("set.panels" => 7)).to eq ["set.panels: 7 is too large. It takes 6 at most."]
     expect(faults("survey.covering.laid" => "yes")).to eq ['survey.covering.laid: "yes" is not true or false.']
-    expect(faults("set.kit" => {"id" => "mine", "name" => "Mine", "family" => "bypass"})).to include("set.kit.weight: missing. It is needed here.",
-      "set.kit.lanes: missing. It is needed here.")
+    expect(faults("set.kit" => {"id" => "mine", "name" => "Mine", "family" => "bypass"}))
+      .to include("set.kit.weight: missing. It is needed here.",
+        "set.kit.lanes: missing. It is needed here.")
   end
 
   it "brings lengths out as exact millimetres" do
-    read, faults = YellowTrack::Files::Shelf.schema("opening").read(document("survey" => {"depth" => "4 7/8"}, :units => "in"), unit: :in)
+    read, faults = YellowTrack::Files::Shelf.schema("opening")
+      .read(document("survey" => {"depth" => "4 7/8"}, :units => "in"), unit: :in)
     expect(faults).to be_empty
     expect(read["survey"]["depth"]).to eq 39r / 8 * 25.4r
   end
@@ -37,7 +39,8 @@ RSpec.describe YellowTrack::Schema do
     let(:referee) do
       kit = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/kit.schema.json"))
       rules = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/opening.schema.json"))
-      JSONSchemer.schema(rules, formats: {"length" => length(false), "signed length" => length(true), "grain" => grain}, format: true,
+      JSONSchemer.schema(rules, formats: {"length" => length(false), "signed length" => length(true), "grain" => grain},
+        format: true,
         ref_resolver: ->(uri) { uri.to_s.end_with?("kit.schema.json") ? kit : rules })
     end
 
@@ -49,14 +52,23 @@ RSpec.describe YellowTrack::Schema do
       end
     end
 
-    def grain = ->(value, _) { value.nil? || (length(false).call(value, nil) && (0.1..50).cover?(YellowTrack::Length.parse(value).mm)) }
+    def grain
+      ->(value, _) {
+        value.nil? || (length(false).call(value, nil) &&
+        (0.1..50).cover?(YellowTrack::Length.parse(value).mm))
+      }
+    end
 
     # Puts something that may not belong there at a random place.
     def spoiled(random)
-      keys = %w[grain survey.widths.top survey.floor survey.bays survey.covering set.panels set.pattern set.fit set.kit set.makeup
-        set.slab set.weighed set.slab.foot survey set.odd survey.wall.studs set.lap]
-      odd = [nil, -1, 0, 2, 3.0, 2.5, 1e9, "x", "12", [], [1], [[1, 2]], [[1]], {}, {"thickness" => 1}, true, "mm", "plumb"]
-      document(keys.sample(random:) => odd.sample(random:)).merge(%w[version name units].sample(random:) => odd.sample(random:))
+      keys = %w[
+        grain survey.widths.top survey.floor survey.bays survey.covering set.panels set.pattern set.fit set.kit
+        set.makeup set.slab set.weighed set.slab.foot survey set.odd survey.wall.studs set.lap
+      ]
+      odd = [nil, -1, 0, 2, 3.0, 2.5, 1e9, "x", "12", [], [1], [[1, 2]], [[1]], {}, {"thickness" => 1}, true, "mm",
+        "plumb"]
+      document(keys.sample(random:) => odd.sample(random:))
+        .merge(%w[version name units].sample(random:) => odd.sample(random:))
     end
 
     it "comes to the same verdict on spoiled documents" do

@@ -33,7 +33,8 @@ RSpec.describe YellowTrack::Steps do
 
   it "hangs the inner lane first, and closes all panels before the guides" do
     made = hang
-    expect(made.steps.select { |one| one.key.start_with?("hang.") }.map(&:does)).to match [/Hang A, lane 2/, /Hang B, lane 1/]
+    expect(made.steps.select { |one| one.key.start_with?("hang.") }.map(&:does))
+      .to match [/Hang A, lane 2/, /Hang B, lane 1/]
     expect(made.early(step(made, "guides"), keys(made) - ["close"]).map(&:key)).to eq ["close"]
     expect(step(made, "guides").does).to include("904")
   end
@@ -47,7 +48,8 @@ RSpec.describe YellowTrack::Steps do
   it "hangs on trial, takes off and hangs again, as often as asked; not at all for a finished set" do
     expect(keys(hang) & %w[trial off paint rehang]).to eq %w[trial off paint rehang]
     twice = hang(rounds: 2)
-    expect(keys(twice) & %w[trial off paint rehang trial.2 off.2 paint.2 rehang.2]).to eq %w[trial off paint rehang trial.2 off.2 paint.2 rehang.2]
+    expect(keys(twice) & %w[trial off paint rehang trial.2 off.2 paint.2 rehang.2])
+      .to eq %w[trial off paint rehang trial.2 off.2 paint.2 rehang.2]
     expect(step(twice, "guides").after).to include("rehang.2")
     expect(step(twice, "rehang.2").dry["step"]).to eq "paint.2"
     expect(twice.early(step(twice, "rehang"), keys(twice) - ["paint.2"])).to eq []
@@ -56,7 +58,8 @@ RSpec.describe YellowTrack::Steps do
 
   it "waits for a covering to come, for packing and for a half jamb only where there is one" do
     expect(keys(hang)).not_to include("covering")
-    expect(step(hang("survey.covering" => {"thickness" => 14, "laid" => false}), "covering")).to have_attributes(waits: "the floor layer", does: include("14"))
+    expect(step(hang("survey.covering" => {"thickness" => 14, "laid" => false}), "covering"))
+      .to have_attributes(waits: "the floor layer", does: include("14"))
     fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 2}
     expect(keys(hang("set" => fold))).not_to include("half-jambs")
     expect(keys(hang("set" => fold.merge("half_jamb" => {"thickness" => 20})))).to include("half-jambs")
@@ -66,7 +69,8 @@ RSpec.describe YellowTrack::Steps do
     fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 2}
     expect(step(hang("set" => fold), "level").does).to include("until the side is even")
     expect(step(hang("set" => fold.merge("even" => "top")), "level").does).to include("until the top is even")
-    expect(step(hang("set" => fold.merge("half_jamb" => {"thickness" => 20})), "level").does).to include("until the top is even")
+    expect(step(hang("set" => fold.merge("half_jamb" => {"thickness" => 20})), "level").does)
+      .to include("until the top is even")
     expect(step(hang("set" => fold), "handle").does).to match(/47.5.mm from the hinge edge/)
     expect(step(hang("set" => fold.merge("handle" => "middle")), "handle").does).not_to match(/47.5/)
     expect(keys(hang("set.height_cut" => "site"))).to include("measure")
@@ -75,6 +79,7 @@ RSpec.describe YellowTrack::Steps do
 
   it "asks two people for a long track" do
     expect(step(hang, "track").hands).to eq 2
-    expect(step(hang("survey.widths" => {"top" => 1200, "middle" => 1200, "bottom" => 1200}, "survey.diagonals" => nil, "survey.floor" => nil), "track").hands).to eq 1
+    expect(step(hang("survey.widths" => {"top" => 1200, "middle" => 1200, "bottom" => 1200}, "survey.diagonals" => nil,
+      "survey.floor" => nil), "track").hands).to eq 1
   end
 end

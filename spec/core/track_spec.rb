@@ -1,7 +1,10 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Track do
-  def track(*pieces) = described_class.new(YellowTrack::Brief.new(opening), start: 0r, length: pieces.sum, pieces:, mount_height: 0r, packing: 0r)
+  def track(*pieces)
+    described_class.new(YellowTrack::Brief.new(opening), start: 0r, length: pieces.sum, pieces:, mount_height: 0r,
+      packing: 0r)
+  end
 
   it "drills from the factory end, nothing near the cut end, one more where the last is far from it" do
     expect(track(1525r).holes).to eq [*(50..1400).step(150)]
@@ -17,7 +20,9 @@ RSpec.describe YellowTrack::Track do
   end
 
   describe YellowTrack::Track::Joints do
-    def pieces(length, stock:, rollers: []) = described_class.new(length.to_r, stock: stock.to_r, rollers: rollers.map(&:to_r), grain: 1r).pieces
+    def pieces(length, stock:, rollers: [])
+      described_class.new(length.to_r, stock: stock.to_r, rollers: rollers.map(&:to_r), grain: 1r).pieces
+    end
 
     it "joins as evenly as can be" do
       expect(pieces(5000, stock: 3600)).to eq [2500, 2500]

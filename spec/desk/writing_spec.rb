@@ -8,7 +8,8 @@ RSpec.describe YellowTrack::Desk::Writing do
   # What a device types on a field, on the version that it saw.
   def write(key, posted, owner: "phone", seen: nil, who: owner, from: book, **rest)
     now = YellowTrack::Desk::Opening.new(from, from.openings.find(row.id))
-    described_class.new(now, who:, owner:).write(YellowTrack::Desk::Fields[key], posted, seen: seen || now.version, **rest)
+    described_class.new(now, who:, owner:)
+      .write(YellowTrack::Desk::Fields[key], posted, seen: seen || now.version, **rest)
   end
 
   def floor = book.openings.find(row.id).document["survey.floor"]
@@ -28,7 +29,8 @@ RSpec.describe YellowTrack::Desk::Writing do
       seen = book.openings.find(row.id).version
       write("survey.floor.i1", ["", ""], owner: "bench")
       result = write("survey.floor.i1", %w[900 5], seen:)
-      expect(result).to have_attributes(outcome: :conflict, note: "Changed meanwhile from 900 – 3 to nothing. You typed 900 – 5.")
+      expect(result).to have_attributes(outcome: :conflict,
+        note: "Changed meanwhile from 900 – 3 to nothing. You typed 900 – 5.")
       expect(floor).to eq [%w[0 0], %w[1812 4]]
       expect(book.drafts.of(row.id, "phone")["survey.floor.i1"].typed).to eq %w[900 5]
       write("survey.floor.i1", %w[900 5], seen:, overrule: true)
@@ -38,7 +40,8 @@ RSpec.describe YellowTrack::Desk::Writing do
     it "puts an emptied station back where it stood" do
       write("survey.floor.i0", ["", ""])
       now = YellowTrack::Desk::Opening.new(book, book.openings.find(row.id))
-      described_class.new(now, who: "Odo", owner: "phone").put_back(YellowTrack::Desk::Fields["survey.floor.i0"], seen: now.version)
+      described_class.new(now, who: "Odo", owner: "phone")
+        .put_back(YellowTrack::Desk::Fields["survey.floor.i0"], seen: now.version)
       expect(floor).to eq [%w[0 0], %w[900 3], %w[1812 4]]
     end
   end
@@ -65,7 +68,8 @@ RSpec.describe YellowTrack::Desk::Writing do
   it "refuses a layer with none under it, and keeps it" do
     write("set.makeup.0", ["", ""])
     result = write("set.makeup.1", %w[glass 4])
-    expect(result).to have_attributes(outcome: :unread, note: "Nothing stands before it. Fill in the one before it first.")
+    expect(result).to have_attributes(outcome: :unread,
+      note: "Nothing stands before it. Fill in the one before it first.")
     expect(book.drafts.of(row.id, "phone")["set.makeup.1"].typed).to eq %w[glass 4]
   end
 

@@ -6,7 +6,9 @@ RSpec.describe YellowTrack::Drawing::Bench do
     picture = Nokogiri::XML(bench.to_s).remove_namespaces!
     face = picture.at_css("g.#{layer} polygon")
     around = face.ancestors("g").map { |group| matrix(group["transform"]) }
-    face["points"].split.map { |pair| around.reduce(pair.split(",").map(&:to_f)) { |(x, y), (a, b, c, d, e, f)| [a * x + c * y + e, b * x + d * y + f] } }
+    face["points"].split.map do |pair|
+      around.reduce(pair.split(",").map(&:to_f)) { |(x, y), (a, b, c, d, e, f)| [a * x + c * y + e, b * x + d * y + f] }
+    end
   end
 
   def matrix(transform)
@@ -37,8 +39,11 @@ RSpec.describe YellowTrack::Drawing::Bench do
     it "draws the ghost parallel to the #{jamb} jamb, and the panel on it once it was turned so" do
       picture, one = bench({"top" => 0, "middle" => 3, "bottom" => 6}, jamb:)
       ghost = corners(picture, "ghost")
-      turned, = bench({"top" => 0, "middle" => 3, "bottom" => 6}, jamb:, left: one.answer.done("left"), right: one.answer.done("right"))
-      corners(turned).zip(ghost).flatten(2).each_slice(4) { |x, y, ghost_x, ghost_y| expect([x, y]).to match [be_within(0.01).of(ghost_x), be_within(0.01).of(ghost_y)] }
+      turned, = bench({"top" => 0, "middle" => 3, "bottom" => 6}, jamb:, left: one.answer.done("left"),
+        right: one.answer.done("right"))
+      corners(turned).zip(ghost).flatten(2).each_slice(4) do |x, y, ghost_x, ghost_y|
+        expect([x, y]).to match [be_within(0.01).of(ghost_x), be_within(0.01).of(ghost_y)]
+      end
       edge = ghost.map(&:first).minmax
       expect(ghost.count { |x, _| edge.any? { |one_edge| (x - one_edge).abs < 6 } }).to eq 4
     end
@@ -52,7 +57,8 @@ RSpec.describe YellowTrack::Drawing::Bench do
 
   it "draws a folding pair's gaps at its jamb and under the head" do
     gaps = {"top" => 8, "bottom" => 4, "pivot" => 5, "lead" => 9}
-    one = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => gaps}).set.readings.first
+    one = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => gaps}).set
+      .readings.first
     picture = described_class.of(one, one.answer)
     top_near, top_far, _, foot_near = corners(picture)
     large = (top_near[0] - 180) / 8

@@ -9,7 +9,8 @@ RSpec.describe YellowTrack::Drawing::Responses do
   sets = {
     "top-hung" => [{}, "B", sliding],
     "in a slot" => [{"set" => {"family" => "bypass", "kit" => "tri-38", "pattern" => [1, 2, 3]}}, "A", sliding],
-    "wall-hung" => [{"set" => {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3]}, "survey.wall" => {"studs" => [100, 600, 1200, 1700]}}, "C", sliding],
+    "wall-hung" => [{"set" => {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3]},
+                     "survey.wall" => {"studs" => [100, 600, 1200, 1700]}}, "C", sliding],
     "bifold" => [{"set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4}}, "D", folding]
   }.freeze
 
@@ -33,11 +34,17 @@ RSpec.describe YellowTrack::Drawing::Responses do
       told = responses.to_h
       300.times do
         counts = controls.all.transform_values { |control| random.rand(control.counts) }
-        controls.gaps(counts).each { |gap, mm| expect(looked_up(told, "then-#{gap}", counts)).to eq YellowTrack::Adjust::Words.signed(mm, millimetres).delete_prefix("+") }
+        controls.gaps(counts).each do |gap, mm|
+          expect(looked_up(told, "then-#{gap}", counts)).to eq YellowTrack::Adjust::Words.signed(mm, millimetres)
+            .delete_prefix("+")
+        end
         expect(looked_up(told, "stops", counts)).to eq controls.stops(counts)
-        drawn = YellowTrack::Drawing::Bench.of(one, one.answer).layers(counts.to_h { |control, count| [control, controls.mm(control, count)] })
+        drawn = YellowTrack::Drawing::Bench.of(one, one.answer)
+          .layers(counts.to_h { |control, count| [control, controls.mm(control, count)] })
         drawn.each { |layer, transform| expect(looked_up(told, layer, counts)).to eq transform }
-        counts.each { |control, count| expect(looked_up(told, "turned-#{control}", counts)).to eq controls.words(control, count) }
+        counts.each do |control, count|
+          expect(looked_up(told, "turned-#{control}", counts)).to eq controls.words(control, count)
+        end
       end
     end
 
@@ -55,7 +62,8 @@ RSpec.describe YellowTrack::Drawing::Responses do
 
   it "says a turn the kit's way" do
     _, controls = hung("top-hung")
-    expect([7, -4, 1, 0].map { |count| controls.words("right", count) }).to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
+    expect([7, -4, 1, 0].map { |count| controls.words("right", count) })
+      .to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
     _, slot = hung("in a slot")
     expect(slot.words("left", 3)).to eq "1.5\u00A0mm up"
   end
@@ -64,7 +72,8 @@ RSpec.describe YellowTrack::Drawing::Responses do
     one, = hung("top-hung")
     bench = YellowTrack::Drawing::Bench.of(one, one.answer)
     expect(bench.factor).to be > 1
-    expect(bench.to_s).to include("ghost-face").and include("data-layer=\"lean\"").and include("drawn #{bench.factor} times larger than life")
+    expect(bench.to_s).to include("ghost-face").and include("data-layer=\"lean\"")
+      .and include("drawn #{bench.factor} times larger than life")
     expect(bench.places.keys).to eq %w[top middle bottom]
     expect(YellowTrack::Drawing::Bench.of(one, nil).to_s).not_to include("ghost-face")
   end

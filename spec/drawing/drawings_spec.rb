@@ -43,19 +43,22 @@ RSpec.describe "The drawings" do
       picture = svg(YellowTrack::Drawing::Sections.of(made, made.opening.printer))
       faces = picture.css(".face").map { |face| number(face, "width") }
       expect(faces.uniq.length).to eq 1
-      expect(picture.css("text.figure").map(&:text)).to include(made.opening.printer.short(made.set.thickness), made.opening.printer.short(made.set.gap))
+      expect(picture.css("text.figure").map(&:text))
+        .to include(made.opening.printer.short(made.set.thickness), made.opening.printer.short(made.set.gap))
       expect(picture.to_s).not_to match(/NaN|Infinity/)
     end
   end
 
   it "draw a half jamb to scale, what it hides with it" do
-    made = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35, "half_jamb" => {"thickness" => 22}})
+    made = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35,
+                          "half_jamb" => {"thickness" => 22}})
     picture = svg(YellowTrack::Drawing::HalfJamb.new(made, printer))
     strip, face, pivot = picture.at_css(".strip"), picture.at_css(".face"), picture.at_css("circle.runs")
     scale = number(face, "height") / 35
     expect(number(strip, "width") / scale).to be_within(0.01).of(22)
     expect((number(face, "x") - number(strip, "x")) / scale).to be_within(0.01).of(made.set.gaps.side.to_f)
-    expect((number(pivot, "cx") - number(strip, "x")) / scale).to be_within(0.01).of(made.set.pivots.first - made.set.sizing.start)
+    expect((number(pivot, "cx") - number(strip, "x")) / scale).to be_within(0.01)
+      .of(made.set.pivots.first - made.set.sizing.start)
     expect(picture.text).to include("hides #{printer.short(made.set.hidden)}")
   end
 
@@ -120,7 +123,8 @@ RSpec.describe "The drawings" do
   it "draw what there is when nothing is read yet" do
     blank = YellowTrack::Survey.new({})
     expect(YellowTrack::Drawing::Shape.new(blank, nil, printer).to_s).to include("none yet")
-    expect(YellowTrack::Drawing::Thumbnail.new(YellowTrack::Desk::Outline.of(blank, nil), id: "t", title: "A").to_s).to include("Nothing worked out yet")
+    expect(YellowTrack::Drawing::Thumbnail.new(YellowTrack::Desk::Outline.of(blank, nil), id: "t", title: "A").to_s)
+      .to include("Nothing worked out yet")
   end
 
   it "have a text alternative with their numbers and carry no style" do

@@ -1,23 +1,30 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Drawing::Paper::Pack do
-  fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35, "half_jamb" => {"thickness" => 22}}
+  fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35,
+          "half_jamb" => {"thickness" => 22}}
 
   def opening_of(made, letter = "C")
-    described_class::Opening.new(plan: made, parts: YellowTrack::Parts.new(made, letter), letter:, name: "Bunk room 2", revision: 7, address: "http://127.0.0.1:8642/openings/1", cautions: ["Cutting: eye and ear cover."])
+    described_class::Opening.new(plan: made, parts: YellowTrack::Parts.new(made, letter), letter:, name: "Bunk room 2",
+      revision: 7, address: "http://127.0.0.1:8642/openings/1", cautions: ["Cutting: eye and ear cover."])
   end
 
   def pack(*plans)
     openings = plans.zip("C".."Z").map { |made, letter| opening_of(made, letter) }
-    described_class.new(job: "Osier Weir", date: "25 November 2026", address: "http://127.0.0.1:8642/jobs/1", openings:, lots: -> { [] })
+    described_class.new(job: "Osier Weir", date: "25 November 2026", address: "http://127.0.0.1:8642/jobs/1", openings:,
+      lots: -> { [] })
   end
 
   # Lines of a PDF in millimetres: [x1, y1, x2, y2] each.
   def lines(pdf)
-    pdf.scan(/^([\d.-]+) ([\d.-]+) m\n([\d.-]+) ([\d.-]+) l/).map { |line| line.map { |points| points.to_f * 25.4 / 72 } }
+    pdf.scan(/^([\d.-]+) ([\d.-]+) m\n([\d.-]+) ([\d.-]+) l/).map do |line|
+      line.map { |points| points.to_f * 25.4 / 72 }
+    end
   end
 
-  def level(pdf) = lines(pdf).select { |_, from, _, to| (from - to).abs < 0.001 }.map { |left, _, right, _| right - left }
+  def level(pdf)
+    lines(pdf).select { |_, from, _, to| (from - to).abs < 0.001 }.map { |left, _, right, _| right - left }
+  end
 
   it "proves the printer's scale by a bar of 100 mm" do
     expect(level(pack(plan).render).count { |long| (long - 100).abs <= 0.05 }).to be >= 1
@@ -27,10 +34,14 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
     made = plan("set" => fold)
     strips = YellowTrack::Drawing::Paper::Strips.new(YellowTrack::Drawing::Paper::Page.new, opening_of(made), nil)
     expect(strips.parts.map(&:width).uniq).to eq [made.set.width]
-    expect(strips.parts.each_cons(2).select { |one, other| one.names == other.names && one.edge == other.edge }.map { |one, other| one.to - other.from }).to all eq 10
+    expect(strips.parts.each_cons(2).select { |one, other| one.names == other.names && one.edge == other.edge }
+      .map { |one, other| one.to - other.from }).to all eq 10
     pdf = pack(made).render
     pivots = made.set.panels.first.holes.map { |hole| hole[:at].to_f }.uniq
-    crosses = lines(pdf).select { |left, from, right, to| from == to && (right - left - 10).abs < 0.01 }.map { |left, _, right, _| (left + right) / 2 }
+    crosses = lines(pdf).select { |left, from, right, to| from == to && (right - left - 10).abs < 0.01 }
+      .map do |left, _, right, _|
+      (left + right) / 2
+    end
     margin = 34 * 25.4 / 72
     pivots.each { |at| expect(crosses.map { |cross| cross - margin }).to include(be_within(0.05).of(at)) }
   end

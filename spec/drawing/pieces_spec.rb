@@ -8,7 +8,8 @@ RSpec.describe "The pieces of drawings" do
       svg.line([0, 0.123456], [-0.0001, 2.0], "cut")
       svg.text([1, 2], "a < b", "figure", turn: -90)
       text = svg.to_s
-      expect(text).to include('viewBox="0 0 100 50.5"', "<title id=\"p-title\">A &amp; B</title>", "&lt;one&gt;", "a &lt; b", 'y1="0.12"',
+      expect(text).to include('viewBox="0 0 100 50.5"', "<title id=\"p-title\">A &amp; B</title>", "&lt;one&gt;",
+        "a &lt; b", 'y1="0.12"',
         'x2="0"', 'transform="rotate(-90 1 2)"')
       expect(text).not_to include("-0.0")
     end

@@ -22,7 +22,8 @@ RSpec.describe "The drawings of what is prepared" do
 
   it "draw a lipping under a slab that is too short" do
     made = plan("set.slab" => {"width" => 921, "height" => 2170})
-    picture = svg(YellowTrack::Drawing::Altered.new(made.set.slab, width: made.set.width, height: made.set.height, printer:))
+    picture = svg(YellowTrack::Drawing::Altered
+      .new(made.set.slab, width: made.set.width, height: made.set.height, printer:))
     expect(picture.text).to include("lipping #{printer.short(made.set.slab.lipping)}")
   end
 
@@ -43,18 +44,22 @@ RSpec.describe "The drawings of what is prepared" do
     build_up = YellowTrack::Prepare::BuildUp.new(31r).to_h
     picture = svg(YellowTrack::Drawing::Layers.new(build_up, printer, side: "left"))
     wide = picture.css(".strip").map { |layer| number(layer, "width") }
-    expect(wide.map { |one| one / wide.sum }).to match(build_up[:layers].map { |layer| be_within(0.001).of((layer / build_up[:layers].sum).to_f) })
+    expect(wide.map { |one| one / wide.sum })
+      .to match(build_up[:layers].map { |layer| be_within(0.001).of((layer / build_up[:layers].sum).to_f) })
     stations = [{x: 0r, shim: 5r, layers: [5r]}, {x: 800r, shim: 0r, layers: []}]
     expect(svg(YellowTrack::Drawing::Shims.new(stations, printer)).css("rect.face").length).to eq 1
   end
 
   it "draw the bars of a cutting to one scale" do
     bars = [1800, 2400].map { |length| YellowTrack::Cutting::Bar.new(length: length.to_r, price: length.to_r) }
-    pieces = [1700, 1200, 1100].each_with_index.map { |length, place| YellowTrack::Cutting::Piece.new(name: "A-T#{place + 1}", length: length.to_r) }
+    pieces = [1700, 1200, 1100].each_with_index.map do |length, place|
+      YellowTrack::Cutting::Piece.new(name: "A-T#{place + 1}", length: length.to_r)
+    end
     cutting = YellowTrack::Cutting.new(bars:, pieces:)
     picture = svg(YellowTrack::Drawing::Bars.new(cutting.cuts, printer, name: "bars"))
     expect(picture.css("rect.face").length).to eq 3
     scale = number(picture.css("rect.bay").max_by { |bar| number(bar, "width") }, "width") / 2400
-    expect(picture.css("rect.face").map { |piece| (number(piece, "width") / scale).round }.sort).to eq [1100, 1200, 1700]
+    expect(picture.css("rect.face").map { |piece| (number(piece, "width") / scale).round }.sort)
+      .to eq [1100, 1200, 1700]
   end
 end

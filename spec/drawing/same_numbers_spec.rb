@@ -17,8 +17,10 @@ RSpec.describe "The same numbers" do
     book.openings.of(1).each do |row|
       work = YellowTrack::Desk::Opening.new(book, row)
       file = work.plan.to_h
-      opening = YellowTrack::Drawing::Paper::Pack::Opening.new(plan: work.plan, parts: work.parts, letter: row.letter, name: row.name, revision: 1, address: "http://127.0.0.1/", cautions: [])
-      written = words_of(YellowTrack::Drawing::Paper::Pack.new(job: "Osier Weir", date: "", address: "http://127.0.0.1/", openings: [opening], lots: -> { [] }))
+      opening = YellowTrack::Drawing::Paper::Pack::Opening.new(plan: work.plan, parts: work.parts, letter: row.letter,
+        name: row.name, revision: 1, address: "http://127.0.0.1/", cautions: [])
+      written = words_of(YellowTrack::Drawing::Paper::Pack
+        .new(job: "Osier Weir", date: "", address: "http://127.0.0.1/", openings: [opening], lots: -> { [] }))
       look("/openings/#{row.id}/cut")
       printer = work.cut_printer
       file["track"]["pieces"].each_with_index do |length, place|
@@ -27,7 +29,8 @@ RSpec.describe "The same numbers" do
       end
       file["panels"].each do |panel|
         expect(written).to include("#{printer.short(panel["width"].to_r)} × #{printer.with_unit(panel["height"].to_r)}")
-        expect(page.css("table td.num").map(&:text)).to include(printer.short(panel["width"].to_r), printer.short(panel["height"].to_r))
+        expect(page.css("table td.num").map(&:text))
+          .to include(printer.short(panel["width"].to_r), printer.short(panel["height"].to_r))
       end
     end
   end

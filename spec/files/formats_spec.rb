@@ -36,14 +36,17 @@ RSpec.describe "The formats" do
 
   it "explains every key of its files, and no other" do
     page = File.read("#{YellowTrack::ROOT}/docs/formats/README.md")
-    keys = %w[opening kit plan cut move].flat_map { |name| keys_of(JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/#{name}.schema.json"))) }
+    keys = %w[opening kit plan cut move].flat_map do |name|
+      keys_of(JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/#{name}.schema.json")))
+    end
     missing = keys.uniq.reject { |key| page.match?(/`(?:[\w.\[\]]+\.)?#{Regexp.escape(key)}(?:\[\])?`/) }
     expect(missing).to eq []
   end
 
   def keys_of(schema)
     case schema
-    when Hash then (schema["properties"].is_a?(Hash) ? schema["properties"].keys : []) + schema.except("if").values.flat_map { |inner| keys_of(inner) }
+    when Hash then (schema["properties"].is_a?(Hash) ? schema["properties"].keys : []) + schema.except("if").values
+      .flat_map { |inner| keys_of(inner) }
     when Array then schema.flat_map { |inner| keys_of(inner) }
     else []
     end

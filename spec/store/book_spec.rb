@@ -44,8 +44,11 @@ RSpec.describe YellowTrack::Store::Book do
   end
 
   it "keeps a draft for whoever typed it, until he settles it" do
-    %w[phone bench].each_with_index { |owner, place| book.drafts.keep(row.id, "set.lap", "#{place}x", "No length.", owner:, seen: 3, unit: :in) }
-    expect(book.drafts.of(row.id, "bench")["set.lap"]).to have_attributes(typed: "1x", says: "No length.", clash: false, seen: 3, unit: "in")
+    %w[phone bench].each_with_index do |owner, place|
+      book.drafts.keep(row.id, "set.lap", "#{place}x", "No length.", owner:, seen: 3, unit: :in)
+    end
+    expect(book.drafts.of(row.id, "bench")["set.lap"])
+      .to have_attributes(typed: "1x", says: "No length.", clash: false, seen: 3, unit: "in")
     book.drafts.clear(row.id, "set.lap", owner: "bench")
     expect(book.drafts.of(row.id, "bench")).to be_empty
     expect(book.drafts.of(row.id, "phone")["set.lap"].typed).to eq "0x"
@@ -61,17 +64,28 @@ RSpec.describe YellowTrack::Store::Book do
   it "sets SQLite up for several hands at once" do
     expect(book.db.fetch("PRAGMA journal_mode").single_value).to eq "wal"
     expect(book.db.fetch("PRAGMA foreign_keys").single_value).to eq 1
-    expect { book.db[:openings].insert(job_id: 99, letter: "A", name: "", document: "{}", family: "", created_at: "", changed_at: "") }
+    expect {
+      book.db[:openings].insert(job_id: 99, letter: "A", name: "", document: "{}", family: "", created_at: "",
+        changed_at: "")
+    }
       .to raise_error(Sequel::ForeignKeyConstraintViolation)
-    expect { book.db[:jobs].insert(name: "x", position: "not a number", created_at: "") }.to raise_error(Sequel::DatabaseError, /TEXT|INTEGER/)
+    expect { book.db[:jobs].insert(name: "x", position: "not a number", created_at: "") }
+      .to raise_error(Sequel::DatabaseError, /TEXT|INTEGER/)
     expect { book.db[:openings].where(id: row.id).update(document: "{") }.to raise_error(Sequel::DatabaseError)
   end
 
   it "takes writes from several threads without losing one" do
     row
-    threads = Array.new(4) { |n| Thread.new { 10.times { |k| openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", (k + 1).to_s, seen: 1, overrule: true) } } }
+    threads = Array.new(4) do |n|
+      Thread.new do
+        10.times do |k|
+          openings.change(row.id, "set.slab.#{%w[width height foot stile][n]}", (k + 1).to_s, seen: 1, overrule: true)
+        end
+      end
+    end
     threads.each(&:join)
-    expect(openings.find(row.id).document["set.slab"]).to eq("width" => "10", "height" => "10", "foot" => "10", "stile" => "10")
+    expect(openings.find(row.id).document["set.slab"])
+      .to eq("width" => "10", "height" => "10", "foot" => "10", "stile" => "10")
     expect(openings.find(row.id).version).to eq 41
   end
 
@@ -82,7 +96,8 @@ RSpec.describe YellowTrack::Store::Book do
     expect(openings.counts([rows.first.job_id, other.job_id])).to eq(rows.first.job_id => 5, other.job_id => 1)
     asked = queries { @first = openings.first_of([rows.first.job_id, other.job_id], 2) }
     expect(asked.length).to eq 1
-    expect(@first.transform_values { |list| list.map(&:letter) }).to eq(rows.first.job_id => %w[A B], other.job_id => %w[A])
+    expect(@first.transform_values { |list| list.map(&:letter) })
+      .to eq(rows.first.job_id => %w[A B], other.job_id => %w[A])
   end
 
   it "knows what openings are cut from without working any out" do

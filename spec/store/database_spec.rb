@@ -11,7 +11,8 @@ RSpec.describe YellowTrack::Store::Database do
 
   # Work in a process of its own, killed after a while where one is named.
   def elsewhere(code, after: nil)
-    pid = spawn({"BOOK" => @path}, RbConfig.ruby, "-r#{YellowTrack::ROOT}/boot", "-e", code, out: File::NULL, err: File::NULL)
+    pid = spawn({"BOOK" => @path}, RbConfig.ruby, "-r#{YellowTrack::ROOT}/boot", "-e", code, out: File::NULL,
+      err: File::NULL)
     return pid unless after
 
     sleep after
@@ -26,9 +27,11 @@ RSpec.describe YellowTrack::Store::Database do
     db = Sequel.connect(adapter: "sqlite", database: @path, after_connect: described_class.method(:prepare))
     described_class.migrate(db, target: 10)
     db[:jobs].insert(name: "Osier Weir", units: "in", created_at: "2026-01-01T00:00:00Z", position: 1)
-    document = {"format" => "yellow-track/opening", "version" => 1, "name" => "Bunk room", "units" => "in", "survey" => {"floor" => [["0", "0"], ["40", "1/8"]]},
+    document = {"format" => "yellow-track/opening", "version" => 1, "name" => "Bunk room", "units" => "in",
+                "survey" => {"floor" => [["0", "0"], ["40", "1/8"]]},
                 "set" => {"family" => "bypass", "kit" => "twin-42"}}
-    db[:openings].insert(job_id: 1, letter: "A", name: "Bunk room", document: JSON.generate(document), family: "bypass", stage: "measure", version: 7,
+    db[:openings].insert(job_id: 1, letter: "A", name: "Bunk room", document: JSON.generate(document), family: "bypass",
+      stage: "measure", version: 7,
       created_at: "2026-01-01T00:00:00Z", changed_at: "2026-01-01T00:00:00Z", position: 1)
     db[:drafts].insert(opening_id: 1, key: "set.lap", typed: JSON.generate("3x"), says: "No length.", clash: 0)
     db.disconnect
@@ -71,7 +74,10 @@ RSpec.describe YellowTrack::Store::Database do
   end
 
   it "is made once by servers that start on one new book together" do
-    made = Array.new(4) { elsewhere("book = YellowTrack::Store::Book.open(ENV['BOOK']); book.jobs.add(name: 'One'); book.close") }
+    made = Array.new(4) {
+      elsewhere("book = YellowTrack::Store::Book.open(ENV['BOOK']); book.jobs.add(name: 'One'); " \
+          "book.close")
+    }
     expect(made.map { |pid| Process.wait2(pid).last.exitstatus }).to eq [0, 0, 0, 0]
     book = YellowTrack::Store::Book.open(@path)
     expect(book.jobs.count).to eq 4

@@ -38,7 +38,8 @@ RSpec.describe YellowTrack::Store::Document do
       more = without.with("survey.floor.i2", nil).with("survey.floor.new", %w[5 5])
       expect(more.item_keys("survey.floor")).to eq %w[survey.floor.i0 survey.floor.i3]
       expect(more.settled("survey.floor.new")).to eq "survey.floor.i3"
-      expect(listed.with("survey.floor.i0", nil).with("survey.floor.i1", nil).with("survey.floor.i2", nil)["survey.floor"]).to be_nil
+      expect(listed.with("survey.floor.i0", nil).with("survey.floor.i1", nil)
+        .with("survey.floor.i2", nil)["survey.floor"]).to be_nil
     end
 
     it "are named as they stand where they never were, and anew where the list is replaced" do
@@ -50,7 +51,8 @@ RSpec.describe YellowTrack::Store::Document do
 
     it "are written and read back with the document" do
       made = listed.with("survey.floor.i0", nil)
-      expect(described_class.parse(made.to_json, made.items).item_keys("survey.floor")).to eq %w[survey.floor.i1 survey.floor.i2]
+      expect(described_class.parse(made.to_json, made.items).item_keys("survey.floor"))
+        .to eq %w[survey.floor.i1 survey.floor.i2]
     end
   end
 

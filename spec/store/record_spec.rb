@@ -7,7 +7,8 @@ RSpec.describe YellowTrack::Store::Log do
 
   it "tells the log by kind, the latest of each key, and who was at work" do
     %w[Runa Odo Runa].each_with_index do |who, place|
-      book.log.add(opening_id: row.id, version: 1, kind: "step", key: %w[line track line][place], before: nil, after: place,
+      book.log.add(opening_id: row.id, version: 1, kind: "step", key: %w[line track line][place], before: nil,
+        after: place,
         who:, at: "2026-11-0#{place + 1}T08:00:00Z")
     end
     expect(book.log.of(row.id).map(&:kind)).to eq %w[made step step step]
@@ -35,18 +36,22 @@ RSpec.describe YellowTrack::Store::Log do
   end
 
   it "keeps a picture with its entry in the log, which nothing rewrites" do
-    picture = YellowTrack::Store::Pictures::Picture.new(type: "image/png", width: 4, height: 3, data: "\x00\xFFdata".b, thumb: "\x89thumb".b)
+    picture = YellowTrack::Store::Pictures::Picture
+      .new(type: "image/png", width: 4, height: 3, data: "\x00\xFFdata".b, thumb: "\x89thumb".b)
     id = book.pictures.add(row, picture, caption: "The foot", who: "Odo")
     expect(book.pictures.find(id)).to have_attributes(data: "\x00\xFFdata".b, thumb: "\x89thumb".b, width: 4)
     expect(book.log.of(row.id, kind: "picture").last)
       .to have_attributes(who: "Odo", after: {"picture" => id, "caption" => "The foot", "width" => 4, "height" => 3})
-    expect { book.db[:log_entries].where(kind: "picture").update(who: "nobody") }.to raise_error(Sequel::Error, /never rewritten/)
+    expect { book.db[:log_entries].where(kind: "picture").update(who: "nobody") }
+      .to raise_error(Sequel::Error, /never rewritten/)
     expect { book.db[:log_entries].where(kind: "picture").delete }.to raise_error(Sequel::Error, /never rewritten/)
   end
 
   it "dates a record taken over from before at its own time, and nothing else" do
     then_ = Time.utc(2026, 1, 2, 3, 4, 5)
-    YellowTrack::Store::Clock.during(then_) { book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "soft foot"}) }
+    YellowTrack::Store::Clock.during(then_) do
+      book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "soft foot"})
+    end
     expect(book.log.of(row.id).last.at).to eq "2026-01-02T03:04:05Z"
     expect(Time.iso8601(YellowTrack::Store::Clock.now)).to be_within(5).of(Time.now)
   end

@@ -27,7 +27,9 @@ module Browser
   module_function
 
   def register
-    Capybara.register_driver(:chromium) { |app| Capybara::Selenium::Driver.new(app, browser: :chrome, options:, service:) }
+    Capybara.register_driver(:chromium) do |app|
+      Capybara::Selenium::Driver.new(app, browser: :chrome, options:, service:)
+    end
     Capybara.server = :puma, {Silent: true, Threads: "1:5"}
     Capybara.server_host = "127.0.0.1"
     Capybara.default_driver = :chromium
@@ -44,7 +46,8 @@ module Browser
 
   # Day or night, as the system says it.
   def theme(session, name)
-    session.driver.browser.execute_cdp("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: name}])
+    session.driver.browser.execute_cdp("Emulation.setEmulatedMedia",
+      features: [{name: "prefers-color-scheme", value: name}])
   end
 
   # The page in hand has the keyboard, whatever windows came and went before.
@@ -52,9 +55,14 @@ module Browser
 
   # A finger put down, drawn along and lifted.
   def swipe(session, from, to, steps: 10)
-    touch = ->(type, *at) { session.driver.browser.execute_cdp("Input.dispatchTouchEvent", type:, touchPoints: at.map { |x, y| {x:, y:} }) }
+    touch = ->(type, *at) {
+      session.driver.browser
+        .execute_cdp("Input.dispatchTouchEvent", type:, touchPoints: at.map { |x, y| {x:, y:} })
+    }
     touch.call("touchStart", from)
-    (1..steps).each { |step| touch.call("touchMove", from.zip(to).map { |one, other| one + (other - one) * step / steps }) }
+    (1..steps).each do |step|
+      touch.call("touchMove", from.zip(to).map { |one, other| one + (other - one) * step / steps })
+    end
     touch.call("touchEnd")
   end
 

@@ -19,7 +19,10 @@ module Cases
   # Where a plan departs from the worked one, a sentence each.
   def departures(worked, plan, path = "")
     case worked
-    when Hash then worked.flat_map { |key, value| departures(value, plan.is_a?(Hash) ? plan[key] : nil, "#{path}.#{key}") }
+    when Hash then worked.flat_map { |key, value|
+      departures(value, plan.is_a?(Hash) ? plan[key] : nil,
+        "#{path}.#{key}")
+    }
     when Array then listed(worked, plan, path)
     when Numeric then near?(worked, plan, path) ? [] : ["#{path}: #{worked} is worked, #{plan.inspect} planned"]
     else (worked == plan) ? [] : ["#{path}: #{worked.inspect} is worked, #{plan.inspect} planned"]
@@ -27,7 +30,8 @@ module Cases
   end
 
   def listed(worked, plan, path)
-    return ["#{path}: #{worked.inspect} is worked, #{plan.inspect} planned"] unless plan.is_a?(Array) && plan.length == worked.length
+    return ["#{path}: #{worked.inspect} is worked, #{plan.inspect} planned"] unless plan.is_a?(Array) &&
+      plan.length == worked.length
 
     worked.each_with_index.flat_map { |value, place| departures(value, plan[place], "#{path}[#{place}]") }
   end
@@ -51,6 +55,8 @@ module Cases
   # Checks as a set of code and level, the higher level of a code twice raised.
   def checks(plan)
     plan["checks"].group_by { |check| check["code"] }
-      .transform_values { |list| list.map { |check| check["level"] }.min_by { |level| %w[stop watch note].index(level) } }
+      .transform_values do |list|
+        list.map { |check| check["level"] }.min_by { |level| %w[stop watch note].index(level) }
+      end
   end
 end

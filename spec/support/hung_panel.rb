@@ -21,6 +21,8 @@ class HungPanel
   # Gaps, read to half a millimetre.
   def gaps
     least = [@taper, 0].min
-    {"top" => @taper - least, "middle" => @taper / 2 - least, "bottom" => -least}.transform_values { |gap| (gap * 2).round / 2.0 }
+    {"top" => @taper - least, "middle" => @taper / 2 - least, "bottom" => -least}.transform_values do |gap|
+      (gap * 2).round / 2.0
+    end
   end
 end

@@ -26,9 +26,11 @@ module Kinds
     set = ALL.fetch(kind)
     kit = YellowTrack::Files::Shelf.kits.fetch(set["kit"])
     thin, thick = kit["thickness"].map(&:to_i)
-    free = given["set"].slice("packing", "bumper", "fit").merge("gap" => random.rand(8..12), "thickness" => random.rand(thin..thick),
-      "makeup" => [{"material" => "hollow core"}], "opens" => %w[left right].sample(random:), "hand" => %w[left right].sample(random:),
-      "slab" => {"width" => 900, "height" => 2200, "stile" => 90})
+    free = given["set"].slice("packing", "bumper", "fit")
+      .merge("gap" => random.rand(8..12), "thickness" => random.rand(thin..thick),
+        "makeup" => [{"material" => "hollow core"}], "opens" => %w[left right].sample(random:),
+        "hand" => %w[left right].sample(random:),
+        "slab" => {"width" => 900, "height" => 2200, "stile" => 90})
     given.merge("set" => free.merge(set, "family" => kit.family))
   end
 
@@ -38,11 +40,14 @@ module Kinds
     survey, set = document["survey"], document["set"]
     foot = survey["widths"]["bottom"]
     document.merge(
-      "survey" => survey.merge("heights" => swapped(survey["heights"]), "leans" => swapped(survey["leans"]).transform_values { |lean| -lean },
-        "diagonals" => survey["diagonals"].values_at("falling", "rising").then { |rising, falling| {"rising" => rising, "falling" => falling} },
+      "survey" => survey.merge("heights" => swapped(survey["heights"]),
+        "leans" => swapped(survey["leans"]).transform_values { |lean| -lean },
+        "diagonals" => survey["diagonals"].values_at("falling", "rising")
+          .then { |rising, falling| {"rising" => rising, "falling" => falling} },
         "floor" => survey["floor"].map { |x, rise| [(foot - x).round(1), rise] }.reverse,
         "bays" => (survey["bays"] || []).map { |from, to| [(foot - to).round(1), (foot - from).round(1)] }),
-      "set" => set.merge("packing" => swapped(set["packing"]), "opens" => other(set["opens"]), "hand" => other(set["hand"]),
+      "set" => set.merge("packing" => swapped(set["packing"]), "opens" => other(set["opens"]),
+        "hand" => other(set["hand"]),
         "pattern" => set["pattern"]&.reverse)
     )
   end

@@ -64,7 +64,9 @@ module Openings
   end
 
   def random_choices(random)
-    {"lap" => random.rand(22..60), "gap" => random.rand(6..14), "bumper" => random.rand(0..8), "thickness" => random.rand(18..36),
-     "fit" => %w[follow plumb].sample(random:), "packing" => {"left" => random.rand(0..20), "right" => random.rand(0..20)}}
+    {"lap" => random.rand(22..60), "gap" => random.rand(6..14), "bumper" => random.rand(0..8),
+     "thickness" => random.rand(18..36),
+     "fit" => %w[follow plumb].sample(random:),
+     "packing" => {"left" => random.rand(0..20), "right" => random.rand(0..20)}}
   end
 end

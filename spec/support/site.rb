@@ -22,7 +22,8 @@ module Site
 
   def app = @app ||= YellowTrack::Web::App.on(book, secret: "s" * 64)
 
-  def page = Nokogiri::HTML5(last_response.body)
+  # The page as it reads: a line's end is a space there.
+  def page = Nokogiri::HTML5(last_response.body.gsub(/\s*\n\s*/, " "))
 
   # Hangs an opening in a job and gives its row.
   def hang(units: "mm", **changes)
@@ -43,14 +44,17 @@ module Site
 
   # Types a value into a field of an opening.
   def type(row, key, value, seen: row.version, stage: "measure", **rest)
-    send_form("/openings/#{row.id}/values", {"key" => key, "value" => value, "seen" => seen, "stage" => stage, **rest.transform_keys(&:to_s)}, htmx: true)
+    send_form("/openings/#{row.id}/values",
+      {"key" => key, "value" => value, "seen" => seen, "stage" => stage, **rest.transform_keys(&:to_s)}, htmx: true)
   end
 
   # What the block asks the database.
   def queries
     asked = []
     watch = Object.new
-    %i[info debug warn error].each { |level| watch.define_singleton_method(level) { |sql| asked << sql if sql.include?("SELECT") } }
+    %i[info debug warn error].each do |level|
+      watch.define_singleton_method(level) { |sql| asked << sql if sql.include?("SELECT") }
+    end
     book.db.loggers << watch
     yield
     asked

@@ -9,7 +9,8 @@ RSpec.describe "Adjusting" do
   end
 
   def turn(row, panel, seen: book.openings.find(row.id).version, **counts)
-    send_form("/openings/#{row.id}/moves", {"panel" => panel, "seen" => seen, **(counts.any? ? {"turn" => counts.transform_keys(&:to_s)} : {"suggested" => 1})})
+    send_form("/openings/#{row.id}/moves", {"panel" => panel, "seen" => seen,
+      **(counts.any? ? {"turn" => counts.transform_keys(&:to_s)} : {"suggested" => 1})})
   end
 
   def told = page.at_css(".told").text.gsub(/\s+/, " ")
@@ -21,8 +22,10 @@ RSpec.describe "Adjusting" do
     read(row, "B", top: "0", middle: "2.5", bottom: "6")
     expect(told).to include("right hanger up 1¾ turns clockwise")
     expect(page.at_css("[data-output=then-top]").text).to eq "0.5"
-    expect(page.at_css(".next-sentence").text).to include("Right hanger: 1¾ turns clockwise. Then read the gaps of B again.")
-    expect(page.css("#sums-turn .sum-numbers").map(&:text)).to include(a_string_including("0 − 6 = −6"), a_string_including("(6 − 0) × 797 ÷ 2"))
+    expect(page.at_css(".next-sentence").text)
+      .to include("Right hanger: 1¾ turns clockwise. Then read the gaps of B again.")
+    expect(page.css("#sums-turn .sum-numbers").map(&:text))
+      .to include(a_string_including("0 − 6 = −6"), a_string_including("(6 − 0) × 797 ÷ 2"))
     expect(book.openings.find(row.id).stage).to eq "adjust"
   end
 
@@ -66,7 +69,8 @@ RSpec.describe "Adjusting" do
     look("/openings/#{row.id}/adjust?panel=B")
     expect(told).to include("right hanger up 1¾")
     expect(page.at_css(".so-far")).to be_nil
-    expect(book.log.of(row.id).last).to have_attributes(kind: "correction", key: "entry.#{book.log.of(row.id, kind: "move").last.id}")
+    expect(book.log.of(row.id).last)
+      .to have_attributes(kind: "correction", key: "entry.#{book.log.of(row.id, kind: "move").last.id}")
     turn(row, "B")
     read(row, "B", top: "0.5")
     send_form("/openings/#{row.id}/moves/back", {"panel" => "B", "seen" => book.openings.find(row.id).version})
@@ -74,7 +78,10 @@ RSpec.describe "Adjusting" do
   end
 
   it "tells an inch job's gaps to the 64th" do
-    row = hang(:units => "in", "survey" => {"widths" => {"top" => "71 1/8", "middle" => "71 1/8", "bottom" => "71 1/8"}, "heights" => {"left" => "88 1/4", "middle" => "88 1/4", "right" => "88 1/4"}, "depth" => "5"}, "set.thickness" => "1 3/8")
+    row = hang(:units => "in", "survey" => {"widths" => {"top" => "71 1/8", "middle" => "71 1/8", "bottom" => "71 1/8"},
+                                            "heights" => {"left" => "88 1/4", "middle" => "88 1/4",
+                                                          "right" => "88 1/4"}, "depth" => "5"},
+      "set.thickness" => "1 3/8")
     read(row, "B", top: "0", middle: "1/8", bottom: "1/4")
     expect(told).to match(%r{right hanger up 1¾ turns clockwise, 3/32.in})
     expect(page.at_css("[data-output=then-bottom]").text).to match(%r{\A(0|1/64|1/32)\z})
@@ -115,9 +122,12 @@ RSpec.describe "Adjusting" do
 
   it "says what stops every move, and what would cure it" do
     row = hang
-    {"at.left" => "-5", "at.right" => "5.5", "floor.left" => "7", "floor.right" => "9"}.each { |place, typed| type(book.openings.find(row.id), "hung.B.#{place}", typed, stage: "adjust") }
+    {"at.left" => "-5", "at.right" => "5.5", "floor.left" => "7", "floor.right" => "9"}.each do |place, typed|
+      type(book.openings.find(row.id), "hung.B.#{place}", typed, stage: "adjust")
+    end
     read(row, "B", top: "0", middle: "5", bottom: "12")
-    expect(page.css(".check-stop").map(&:text).join).to include("runs to its end").and include("Pack the jamb").and include("off the foot")
+    expect(page.css(".check-stop").map(&:text).join).to include("runs to its end").and include("Pack the jamb")
+      .and include("off the foot")
     expect(page.text).to include("As much of it as can be had")
   end
 
@@ -159,7 +169,8 @@ RSpec.describe "Adjusting" do
   it "tells a folding pair's slides and jack, and two pairs that meet" do
     row = hang("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4})
     read(row, "A", top: "7", bottom: "5", pivot: "5", lead: "5")
-    expect(page.css(".told").map { |line| line.text.gsub(/\s+/, " ") }).to match [/top pivot 0.5.mm towards the jamb/, /bottom pivot 1.5.mm away from the jamb/, /jack down ½ turn clockwise/]
+    expect(page.css(".told").map { |line| line.text.gsub(/\s+/, " ") }).to match [/top pivot 0.5.mm towards the jamb/,
+      /bottom pivot 1.5.mm away from the jamb/, /jack down ½ turn clockwise/]
     read(row, "D", top: "5", bottom: "5", pivot: "5", lead: "9")
     expect(page.text).to include("The meeting stiles come out").and include("jack the")
     type(book.openings.find(row.id), "hung.meet.top", "6", stage: "adjust")

@@ -8,10 +8,13 @@ require "mini_magick"
 RSpec.describe "Edges" do
   include Site
 
-  INCH = {"widths" => {"top" => "71 3/8", "middle" => "71 3/8", "bottom" => "71 3/8"}, "heights" => {"left" => "88", "middle" => "88", "right" => "88"},
-          "diagonals" => {"rising" => "113 5/16", "falling" => "113 5/16"}, "depth" => "5"}.freeze
+  let(:survey) do
+    {"widths" => {"top" => "71 3/8", "middle" => "71 3/8", "bottom" => "71 3/8"},
+     "heights" => {"left" => "88", "middle" => "88", "right" => "88"},
+     "diagonals" => {"rising" => "113 5/16", "falling" => "113 5/16"}, "depth" => "5"}
+  end
 
-  def inches(**rest) = hang(:units => "in", "survey" => INCH, "set.thickness" => "1 3/8", **rest)
+  def inches(**rest) = hang(:units => "in", "survey" => survey, "set.thickness" => "1 3/8", **rest)
 
   def cut_untouched(row, unit)
     look("/openings/#{row.id}/cut?unit=#{unit}")
@@ -34,7 +37,8 @@ RSpec.describe "Edges" do
   end
 
   it "tell half millimetres where that is the grain: on screen, drawing, cut list, table and label" do
-    row = hang("grain" => "0.5 mm", "survey.widths" => {"top" => 1799, "middle" => 1799, "bottom" => 1799}, "survey.leans" => nil, "survey.diagonals" => {"rising" => 2873})
+    row = hang("grain" => "0.5 mm", "survey.widths" => {"top" => 1799, "middle" => 1799, "bottom" => 1799},
+      "survey.leans" => nil, "survey.diagonals" => {"rising" => 2873})
     look("/openings/#{row.id}/size")
     expect(page.at_css("#numbers-panels .figure").text).to include("916.5")
     look("/openings/#{row.id}/cut")
@@ -42,7 +46,8 @@ RSpec.describe "Edges" do
     look("/openings/#{row.id}/cut.csv")
     expect(last_response.body).to include("916.5 x")
     opening = YellowTrack::Desk::Opening.new(book, row)
-    parts = YellowTrack::Drawing::Paper::Pack::Opening.new(plan: opening.plan, parts: opening.parts, letter: "A", name: "", revision: 1, address: "", cautions: [])
+    parts = YellowTrack::Drawing::Paper::Pack::Opening
+      .new(plan: opening.plan, parts: opening.parts, letter: "A", name: "", revision: 1, address: "", cautions: [])
     written = []
     allow_any_instance_of(YellowTrack::Drawing::Paper::Page).to receive(:text) { |_, words, **| written << words.to_s }
     YellowTrack::Drawing::Paper::Pack.new(job: "", date: "", address: "", openings: [parts], lots: -> { [] }).render
@@ -50,7 +55,8 @@ RSpec.describe "Edges" do
   end
 
   it "keep an opening's own grain on the job's cut page and in its copy" do
-    row = hang("grain" => "0.5 mm", "survey.widths" => {"top" => 1799.5, "middle" => 1799.5, "bottom" => 1799.5}, "survey.leans" => nil, "survey.diagonals" => nil)
+    row = hang("grain" => "0.5 mm", "survey.widths" => {"top" => 1799.5, "middle" => 1799.5, "bottom" => 1799.5},
+      "survey.leans" => nil, "survey.diagonals" => nil)
     look("/jobs/#{row.job_id}/cut")
     expect(page.at_css("input[name='as_cut[A-T1]']")["value"]).to eq "1796.5"
     send_form("/openings/#{row.id}/copy", {})
@@ -72,7 +78,8 @@ RSpec.describe "Edges" do
   end
 
   it "tell three hands as three" do
-    row = hang("set" => {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => 40, "weighed" => 62})
+    row = hang("set" => {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => 40,
+                         "weighed" => 62})
     opening = YellowTrack::Desk::Opening.new(book, row)
     expect(opening.plan.set.hands).to eq 3
     look("/openings/#{row.id}/hang")
@@ -80,7 +87,8 @@ RSpec.describe "Edges" do
   end
 
   {"bifold" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35, "weighed" => 200},
-   "pocket" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 1, "thickness" => 35, "weighed" => 300}}.each do |family, set|
+   "pocket" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 1, "thickness" => 35, "weighed" => 300}}
+    .each do |family, set|
     it "show a #{family}'s stop at Size on the rail" do
       row = hang("set" => set)
       look("/openings/#{row.id}/measure")
@@ -142,7 +150,8 @@ RSpec.describe "Edges" do
     expect(last_response).to be_ok
     type(row, "survey.floor.i1", %w[900 4])
     type(row, "survey.floor.i1", %w[900 6])
-    expect(page.at_css("#says-survey-floor-i1").text).to include("Changed meanwhile from 900 – 3 to 900 – 4. You typed 900 – 6.")
+    expect(page.at_css("#says-survey-floor-i1").text)
+      .to include("Changed meanwhile from 900 – 3 to 900 – 4. You typed 900 – 6.")
     type(row, "survey.floor.i1", %w[900 6], overrule: 1)
     expect(saved(row, "survey.floor")).to eq [%w[0 0], %w[900 6]]
   end
@@ -162,13 +171,16 @@ RSpec.describe "Edges" do
 
     def send_picture(bytes, name: "jamb.jpg")
       file = Tempfile.create("picture", binmode: true).tap { |made| made.write(bytes) && made.flush }
-      send_form("/openings/#{row.id}/pictures", {"picture" => Rack::Test::UploadedFile.new(file.path, "image/jpeg", true, original_filename: name), "caption" => "The foot"})
+      send_form("/openings/#{row.id}/pictures", {"picture" => Rack::Test::UploadedFile
+        .new(file.path, "image/jpeg", true, original_filename: name), "caption" => "The foot"})
     end
 
     %w[jpeg png webp].each do |format|
       it "refuses half a #{format}" do
         whole = MiniMagick.convert { |tool| tool.merge!(["-size", "300x200", "plasma:", "#{format}:-"]) }
-        [whole.bytesize / 2, whole.bytesize - 40].each { |end_of_it| send_picture(whole[0, end_of_it]) && expect(page.at_css("[role=alert]").text).to(include("not whole")) }
+        [whole.bytesize / 2, whole.bytesize - 40].each do |end_of_it|
+          send_picture(whole[0, end_of_it]) && expect(page.at_css("[role=alert]").text).to(include("not whole"))
+        end
         expect(book.db[:pictures].count).to eq 0
         send_picture(whole)
         expect(book.db[:pictures].count).to eq 1
@@ -192,10 +204,13 @@ RSpec.describe "Edges" do
       allow(MiniMagick).to receive(:identify) { slow.pop && "3 3" }
       jpeg = MiniMagick.convert { |tool| tool.merge!(["-size", "3x3", "xc:red", "jpeg:-"]) }
       file = Tempfile.create("picture", binmode: true).tap { |made| made.write(jpeg) && made.flush }
-      sending = Array.new(3) { Thread.new { YellowTrack::Web::Log::PictureFile.read({filename: "a.jpg", tempfile: file}) } }
+      sending = Array.new(3) do
+        Thread.new { YellowTrack::Web::Log::PictureFile.read({filename: "a.jpg", tempfile: file}) }
+      end
       sleep 0.01 until slow.num_waiting == 1
       sleep 0.1
-      expect { YellowTrack::Web::Log::PictureFile.read({filename: "a.jpg", tempfile: file}) }.to raise_error(YellowTrack::Fault, /Send it again in a moment/)
+      expect { YellowTrack::Web::Log::PictureFile.read({filename: "a.jpg", tempfile: file}) }
+        .to raise_error(YellowTrack::Fault, /Send it again in a moment/)
       look("/")
       expect(last_response).to be_ok
       9.times { slow << true }

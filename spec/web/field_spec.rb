@@ -33,7 +33,8 @@ RSpec.describe YellowTrack::Desk::Field do
   end
 
   it "gives back what it was given, whatever the kind" do
-    {length: "1 806", count: 2, lanes: [1, 2], pair: %w[0 5], layer: {"material" => "mirror", "thickness" => "4"}, texts: %w[a b]}.each do |kind, value|
+    {length: "1 806", count: 2, lanes: [1, 2], pair: %w[0 5], layer: {"material" => "mirror", "thickness" => "4"},
+     texts: %w[a b]}.each do |kind, value|
       one = field(kind)
       expect(one.value(one.texts(value))).to eq(value), kind.to_s
     end
@@ -44,13 +45,18 @@ RSpec.describe YellowTrack::Desk::Field do
     expect(fields["survey.floor.i12"]).to have_attributes(kind: :pair, label: "station 13")
     expect(fields["survey.bays.new"].label).to eq "bay"
     expect(fields.told("survey.bays.0").label).to eq "bay 1"
-    ["survey.floor.1", "survey.floor.ix", "survey.bays.i", "survey.wall.new", "set.family", "name", "", nil].each { |key| expect(fields[key]).to be_nil, key.inspect }
+    ["survey.floor.1", "survey.floor.ix", "survey.bays.i", "survey.wall.new", "set.family", "name", "", nil]
+      .each do |key|
+      expect(fields[key]).to be_nil, key.inspect
+    end
   end
 
   it "has no field that the opening file would refuse" do
     known = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/opening.schema.json"))
     YellowTrack::Desk::Fields::KNOWN.each_key do |key|
-      found = key.split(".").reduce(known) { |rules, step| step.match?(/\A\d+\z/) ? rules["items"] : rules.dig("properties", step) }
+      found = key.split(".").reduce(known) do |rules, step|
+        step.match?(/\A\d+\z/) ? rules["items"] : rules.dig("properties", step)
+      end
       expect(found).not_to be_nil, key
     end
   end

@@ -36,8 +36,10 @@ RSpec.describe "Files in and out" do
 
   it "says all that is wrong with a file, by key, and hangs nothing" do
     hang
-    {JSON.generate(document("set.odd" => 1, "survey.depth" => "x")) => /survey.depth: "x" is not a length.*set.odd: no such key/m,
-     "{" => /is no JSON/, "[]" => /the document: \[\] is none. A JSON object is wanted/, "\xFF" => /is no JSON/}.each do |text, words|
+    {JSON.generate(document("set.odd" => 1,
+      "survey.depth" => "x")) => /survey.depth: "x" is not a length.*set.odd: no such key/m,
+     "{" => /is no JSON/, "[]" => /the document: \[\] is none. A JSON object is wanted/, "\xFF" => /is no JSON/}
+      .each do |text, words|
       read_in(text)
       expect(last_response.status).to eq 422
       expect(page.at_css("#file-says").text).to match(words)

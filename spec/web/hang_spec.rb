@@ -20,7 +20,8 @@ RSpec.describe "Hanging" do
     tick(row, "line", undo: 1)
     look("/openings/#{row.id}/hang")
     expect(step("line").at_css(".step-tick")["aria-pressed"]).to eq "false"
-    expect(book.log.of(row.id, kind: "step").map { |entry| [entry.key, entry.who, entry.after] }).to eq [["line", "Runa", true], ["line", "Runa", nil]]
+    expect(book.log.of(row.id, kind: "step").map { |entry| [entry.key, entry.who, entry.after] })
+      .to eq [["line", "Runa", true], ["line", "Runa", nil]]
   end
 
   it "warns where a step is done too early, and lets it be done" do

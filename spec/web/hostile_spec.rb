@@ -6,40 +6,67 @@ RSpec.describe "Whatever comes to the door" do
   include Site
 
   # As they stand in a form that is sent: percent signs are bytes.
-  TEXTS = [
-    "", "%00", "a%00b", "%FF%FE", "%C3%28", "%E2%82", "%ED%A0%80", "a%0Ab%0D%0Ac", "%09%09", "%1B%5B31m", "%7F", "%E2%80%AE", "%F0%9F%9A%AA", "%C3%A4%C3%B6",
-    "0", "-0", "-1", "00000001", "1e9999999", "1e-9999999", "9" * 400, "0.#{"0" * 400}1", "NaN", "Infinity", "-Infinity", "0x10", "1_000", "1%2F0", "0%2F0",
-    "1 1%2F0", "58 9%2F", "1%2F99999999999999999999", "20001", "20 m", "1'%2F2%22", "3+4", "%2B5", "1,2,3", "1;2;3", ";;;", ",,,", "1 - 2",
-    "%3Cscript%3Ealert(1)%3C%2Fscript%3E", "%22%3E%3Cb%3E", "'; DROP TABLE jobs; --", "%25%25%25", "_%25_", "../../etc/passwd", "%2F%2Felsewhere.example",
-    "=1%2B1", "%40SUM(A1)", "{}", "[]", "null", "true", "{%22a%22:1}", "x" * 3_000, "%F0%9F%9A%AA" * 500, "set.kit", "survey.floor.new", "hung.Z.gaps.top"
-  ].freeze
-  SHAPES = ["%s[]=a", "%s[a]=b", "%s[a][b][c]=d", "%s[]=a&%s[]=b&%s[]=c", "%s[][a]=b", "%s[tempfile]=x", "%s[tempfile]=x&%s[filename]=y", "%s"].freeze
+  let(:texts) do
+    [
+      "", "%00", "a%00b", "%FF%FE", "%C3%28", "%E2%82", "%ED%A0%80", "a%0Ab%0D%0Ac", "%09%09", "%1B%5B31m", "%7F",
+      "%E2%80%AE", "%F0%9F%9A%AA", "%C3%A4%C3%B6",
+      "0", "-0", "-1", "00000001", "1e9999999", "1e-9999999", "9" * 400, "0.#{"0" * 400}1", "NaN", "Infinity",
+      "-Infinity", "0x10", "1_000", "1%2F0", "0%2F0",
+      "1 1%2F0", "58 9%2F", "1%2F99999999999999999999", "20001", "20 m", "1'%2F2%22", "3+4", "%2B5", "1,2,3", "1;2;3",
+      ";;;", ",,,", "1 - 2",
+      "%3Cscript%3Ealert(1)%3C%2Fscript%3E", "%22%3E%3Cb%3E", "'; DROP TABLE jobs; --", "%25%25%25", "_%25_",
+      "../../etc/passwd", "%2F%2Felsewhere.example",
+      "=1%2B1", "%40SUM(A1)", "{}", "[]", "null", "true", "{%22a%22:1}", "x" * 3_000, "%F0%9F%9A%AA" * 500, "set.kit",
+      "survey.floor.new", "hung.Z.gaps.top"
+    ]
+  end
+  let(:shapes) do
+    ["%s[]=a", "%s[a]=b", "%s[a][b][c]=d", "%s[]=a&%s[]=b&%s[]=c", "%s[][a]=b", "%s[tempfile]=x",
+      "%s[tempfile]=x&%s[filename]=y", "%s"]
+  end
 
   # Every route that writes, with the names that its forms have.
   def posts(id, job)
-    {"/jobs" => %w[name place units], "/who" => %w[who back], "/jobs/#{job}/name" => %w[name place], "/jobs/#{job}/openings" => %w[name],
-     "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x], "/jobs/#{job}/cut" => %w[from offcut as_cut unit],
-     "/jobs/#{job}/papers" => %w[x], "/jobs/#{job}/price" => %w[price], "/openings/#{id}/values" => %w[value key stage seen unit forget overrule back],
+    {"/jobs" => %w[name place units], "/who" => %w[who back], "/jobs/#{job}/name" => %w[name place],
+     "/jobs/#{job}/openings" => %w[name],
+     "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x],
+     "/jobs/#{job}/cut" => %w[from offcut as_cut unit],
+     "/jobs/#{job}/papers" => %w[x], "/jobs/#{job}/price" => %w[price],
+     "/openings/#{id}/values" => %w[value key stage seen unit forget overrule back],
      "/openings/#{id}/set" => %w[family seen], "/openings/#{id}/name" => %w[name], "/openings/#{id}/notes" => %w[notes],
-     "/openings/#{id}/earlier" => %w[x], "/openings/#{id}/later" => %w[x], "/openings/#{id}/copy" => %w[x], "/openings/#{id}/bin" => %w[x],
+     "/openings/#{id}/earlier" => %w[x], "/openings/#{id}/later" => %w[x], "/openings/#{id}/copy" => %w[x],
+     "/openings/#{id}/bin" => %w[x],
      "/openings/#{id}/bring-back" => %w[x], "/openings/#{id}/papers" => %w[x], "/openings/#{id}/steps" => %w[step undo],
-     "/openings/#{id}/waits" => %w[step day], "/openings/#{id}/rounds" => %w[x], "/openings/#{id}/moves" => %w[panel seen turn suggested],
-     "/openings/#{id}/moves/back" => %w[panel seen], "/openings/#{id}/remarks" => %w[text], "/openings/#{id}/corrections" => %w[entry text],
-     "/openings/#{id}/pictures" => %w[picture caption], "/openings/#{id}/override/bypass.gap.least" => %w[reason], "/rules" => %w[units grain.mm],
-     "/rack" => %w[material length unit], "/rack/stock" => %w[material length price unit], "/rack/1/use" => %w[x], "/kits/file" => %w[file],
+     "/openings/#{id}/waits" => %w[step day], "/openings/#{id}/rounds" => %w[x],
+     "/openings/#{id}/moves" => %w[panel seen turn suggested],
+     "/openings/#{id}/moves/back" => %w[panel seen], "/openings/#{id}/remarks" => %w[text],
+     "/openings/#{id}/corrections" => %w[entry text],
+     "/openings/#{id}/pictures" => %w[picture caption], "/openings/#{id}/override/bypass.gap.least" => %w[reason],
+     "/rules" => %w[units grain.mm],
+     "/rack" => %w[material length unit], "/rack/stock" => %w[material length price unit], "/rack/1/use" => %w[x],
+     "/kits/file" => %w[file],
      "/kits/twin-42/copy" => %w[kit]}
   end
 
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
-    stages = %w[measure choose size prepare cut hang adjust hand-over log sheet drilling working slide].map { |stage| "/openings/#{id}/#{stage}" }
-    files = %w[opening.json plan.json cut.csv log.csv bench.json front.svg above.svg override/bypass.gap.least].map { |name| "/openings/#{id}/#{name}" }
-    ["/", "/search", "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/copy", "/jobs/#{job}", "/jobs/#{job}/cut",
-      "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef", "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
+    stages = %w[measure choose size prepare cut hang adjust hand-over log sheet drilling working slide].map do |stage|
+      "/openings/#{id}/#{stage}"
+    end
+    files = %w[opening.json plan.json cut.csv log.csv bench.json front.svg above.svg override/bypass.gap.least]
+      .map do |name|
+      "/openings/#{id}/#{name}"
+    end
+    ["/", "/search", "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/copy",
+      "/jobs/#{job}", "/jobs/#{job}/cut",
+      "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",
+      "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
       "/lines.css", *stages, *files]
   end
 
-  NAMES = %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new].freeze
+  let(:queried) do
+    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new]
+  end
 
   let(:row) { hang("set.gap" => "3", "survey.bays" => [[0, 600]]) }
 
@@ -50,7 +77,8 @@ RSpec.describe "Whatever comes to the door" do
   end
 
   def send_body(path, body)
-    post(path, "authenticity_token=#{Rack::Utils.escape(@token)}&#{body}", {"HTTP_HOST" => Site::HOST, "CONTENT_TYPE" => "application/x-www-form-urlencoded"})
+    post(path, "authenticity_token=#{Rack::Utils.escape(@token)}&#{body}",
+      {"HTTP_HOST" => Site::HOST, "CONTENT_TYPE" => "application/x-www-form-urlencoded"})
     expect(last_response.status).not_to eq(500), "#{path} #{body[0, 200]}"
   end
 
@@ -63,30 +91,33 @@ RSpec.describe "Whatever comes to the door" do
   it "knows every route that there is" do
     paths = {"POST" => posts(row.id, row.job_id).keys, "GET" => gets(row.id, row.job_id)}
     paths.each do |verb, list|
-      missed = YellowTrack::Web::App.routes.fetch(verb).map { |route| route[0] }.reject { |pattern| list.any? { |path| pattern === path } }
+      missed = YellowTrack::Web::App.routes.fetch(verb).map { |route| route[0] }.reject do |pattern|
+        list.any? { |path| pattern === path }
+      end
       expect(missed.map(&:to_s)).to eq([]), verb
     end
   end
 
   it "answers every text in every form, and still shows the opening" do
     posts(row.id, row.job_id).each do |path, names|
-      TEXTS.each { |text| send_body(path, names.map { |name| "#{name}=#{text}" }.join("&")) }
+      texts.each { |text| send_body(path, names.map { |name| "#{name}=#{text}" }.join("&")) }
     end
     still_shown
   end
 
   it "answers a value of a wrong shape in every form" do
     posts(row.id, row.job_id).each do |path, names|
-      SHAPES.each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
+      shapes.each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
       names.each { |name| send_body(path, "#{name}[a]=b") }
     end
     still_shown
   end
 
   it "answers every text as a value of every field" do
-    keys = [*YellowTrack::Desk::Fields::KNOWN.keys, "survey.floor.new", "survey.floor.i0", "survey.bays.new", "hung.B.gaps.top", "hung.B.at.left", "hung.meet.top"]
+    keys = [*YellowTrack::Desk::Fields::KNOWN.keys, "survey.floor.new", "survey.floor.i0", "survey.bays.new",
+      "hung.B.gaps.top", "hung.B.at.left", "hung.meet.top"]
     keys.each_with_index do |key, place|
-      TEXTS.each_with_index.select { |_, turn| (turn + place) % 6 == 0 }.each do |text, _|
+      texts.each_with_index.select { |_, turn| (turn + place) % 6 == 0 }.each do |text, _|
         send_body("/openings/#{row.id}/values", "key=#{key}&stage=size&seen=999999&value[]=#{text}&value[]=#{text}")
         send_body("/openings/#{row.id}/values", "key=#{key}&stage=size&seen=999999&value=#{text}")
       end
@@ -96,7 +127,7 @@ RSpec.describe "Whatever comes to the door" do
 
   it "answers every text in every address" do
     gets(row.id, row.job_id).each do |path|
-      TEXTS.each { |text| asked(path, NAMES.map { |name| "#{name}=#{text}" }.join("&")) }
+      texts.each { |text| asked(path, queried.map { |name| "#{name}=#{text}" }.join("&")) }
     end
   end
 
@@ -114,13 +145,16 @@ RSpec.describe "Whatever comes to the door" do
   it "refuses a body that is too large before it is read, and half a form" do
     send_body("/openings/#{row.id}/notes", "notes=#{"x" * 1_300_000}")
     expect(last_response.status).to eq 413
-    post("/jobs/#{row.job_id}/file", "--x\r\nContent-Disposition: form-data; name=\"file\"", {"HTTP_HOST" => Site::HOST, "CONTENT_TYPE" => "multipart/form-data; boundary=x"})
+    post("/jobs/#{row.job_id}/file", "--x\r\nContent-Disposition: form-data; name=\"file\"",
+      {"HTTP_HOST" => Site::HOST, "CONTENT_TYPE" => "multipart/form-data; boundary=x"})
     expect(last_response.status).to be_between(400, 403)
   end
 
   # Files as a browser sends them, names and all.
-  ["", " ", "{", "[]", "null", "\xFF\xFE", "{\"name\":\"\"}", "[" * 5_000, "{\"a\":#{"9" * 5_000}}", JSON.generate("x" * 10)].each_with_index do |text, place|
-    it "reads an opening file or a kit sheet of a strange kind (#{place}), named as strangely, and says what is wrong" do
+  ["", " ", "{", "[]", "null", "\xFF\xFE", "{\"name\":\"\"}", "[" * 5_000, "{\"a\":#{"9" * 5_000}}",
+    JSON.generate("x" * 10)].each_with_index do |text, place|
+    it "reads an opening file or a kit sheet of a strange kind (#{place}), named as strangely, and says what is " \
+      "wrong" do
       ["bü.json", "a\u0000b.json", "", "x" * 300, "\u202Ejson.exe"].each do |name|
         ["/jobs/#{row.job_id}/file", "/kits/file"].each do |path|
           file = Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: name)

@@ -10,7 +10,8 @@ RSpec.describe YellowTrack::Web::Kits::Form do
   end
 
   it "takes decimals either way, lists apart by space or semicolon, and leaves what is no number to the reader" do
-    form = described_class.new("drop" => 39, "tallest" => 2450, "thickness" => [18, 38], "adjust" => {"up" => 6, "slot" => true})
+    form = described_class.new("drop" => 39, "tallest" => 2450, "thickness" => [18, 38],
+      "adjust" => {"up" => 6, "slot" => true})
     expect(form.with("drop" => "39,5", "tallest" => "tall", "thickness" => "18 40", "adjust.up" => ""))
       .to eq("drop" => 39.5, "tallest" => "tall", "thickness" => [18, 40], "adjust" => {"slot" => true})
   end

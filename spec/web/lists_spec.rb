@@ -6,7 +6,9 @@ RSpec.describe "Lists" do
 
   def many(count)
     row = hang
-    (count - 1).times { book.openings.add(job_id: row.job_id, document: row.document, &YellowTrack::Desk::Listing.of(book)) }
+    (count - 1).times do
+      book.openings.add(job_id: row.job_id, document: row.document, &YellowTrack::Desk::Listing.of(book))
+    end
     row
   end
 
@@ -53,7 +55,9 @@ RSpec.describe "Lists" do
     15.times { |place| book.jobs.add(name: "House #{place}") }
     130.times { |place| book.saw.keep("Twin lane 42 track", 400r + place) }
     row = hang
-    130.times { |place| book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "said #{place}"}) }
+    130.times do |place|
+      book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "said #{place}"})
+    end
     look("/?page=2")
     expect(page.css(".job-row").length).to eq 4
     look("/rack?page=2")
@@ -77,7 +81,8 @@ RSpec.describe "Lists" do
   end
 
   it "are worked out anew once where the house's rules changed" do
-    row = hang("hung.A" => {"gaps" => {"top" => 0, "middle" => 1, "bottom" => 2}}, "hung.B" => {"gaps" => {"top" => 0, "middle" => 0, "bottom" => 0}})
+    row = hang("hung.A" => {"gaps" => {"top" => 0, "middle" => 1, "bottom" => 2}},
+      "hung.B" => {"gaps" => {"top" => 0, "middle" => 0, "bottom" => 0}})
     book.openings.note(row.id, columns: {stage: "adjust"}, listing: YellowTrack::Desk::Listing.of(book))
     look("/")
     expect(page.at_css(".hung-next").text).to include("hanger")

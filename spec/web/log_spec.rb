@@ -15,7 +15,9 @@ RSpec.describe "The log of an opening" do
     Rack::Test::UploadedFile.new(file.path, type, true, original_filename: name)
   end
 
-  def picture(format, size: "40x20") = MiniMagick.convert { |tool| tool.merge!(["-size", size, "xc:red", "#{format}:-"]) }
+  def picture(format, size: "40x20")
+    MiniMagick.convert { |tool| tool.merge!(["-size", size, "xc:red", "#{format}:-"]) }
+  end
 
   # A JPEG held sideways, with a place in it.
   def held_sideways
@@ -97,8 +99,10 @@ RSpec.describe "The log of an opening" do
     end
   end
 
-  {"a text" => ["notes.jpg", "just words", /"notes.jpg" is no JPEG, PNG or WebP/], "half a picture" => ["half.jpg", "\xFF\xD8\xFF\xE0\x00".b, /"half.jpg" cannot be read/],
-   "too much" => ["big.jpg", "\xFF\xD8\xFF".b + "x" * (12.5 * 1024 * 1024), /"big.jpg" has 12.5 MB. A picture takes 12 MB/]}.each do |what, (name, bytes, message)|
+  {"a text" => ["notes.jpg", "just words", /"notes.jpg" is no JPEG, PNG or WebP/],
+   "half a picture" => ["half.jpg", "\xFF\xD8\xFF\xE0\x00".b, /"half.jpg" cannot be read/],
+   "too much" => ["big.jpg", "\xFF\xD8\xFF".b + "x" * (12.5 * 1024 * 1024),
+     /"big.jpg" has 12.5 MB. A picture takes 12 MB/]}.each do |what, (name, bytes, message)|
     it "refuses #{what} and keeps the caption" do
       row = hang
       add(row, "pictures", picture: upload(name, bytes), caption: "The foot")

@@ -10,12 +10,14 @@ RSpec.describe YellowTrack::Desk::NextStep do
   def said(...) = step(...).sentence.tr("\u00A0", " ")
 
   it "asks for the next reading that is missing, and goes to its field" do
-    expect(step("measure", "survey.heights.right" => nil)).to have_attributes(sentence: "Read the height at the right jamb.",
-      stage: "measure", anchor: "survey.heights.right")
+    expect(step("measure", "survey.heights.right" => nil))
+      .to have_attributes(sentence: "Read the height at the right jamb.",
+        stage: "measure", anchor: "survey.heights.right")
   end
 
   it "asks for a suspect reading again, and for a diagonal where the shape is open" do
-    expect(said("size", "survey.diagonals.rising" => 2910)).to eq "Measure the rising diagonal again: bottom left to top right."
+    expect(said("size", "survey.diagonals.rising" => 2910))
+      .to eq "Measure the rising diagonal again: bottom left to top right."
     expect(said("measure", "survey.diagonals" => nil, "survey.leans" => nil)).to start_with "Take a diagonal"
   end
 
@@ -36,18 +38,23 @@ RSpec.describe YellowTrack::Desk::NextStep do
   describe "of what hangs" do
     def next_of(row) = look("/openings/#{row.id}/adjust") && page.at_css(".next-sentence").text
 
-    def hung(panel, top, middle, bottom) = {"hung.#{panel}" => {"gaps" => {"top" => top, "middle" => middle, "bottom" => bottom}}}
+    def hung(panel, top, middle, bottom)
+      {"hung.#{panel}" => {"gaps" => {"top" => top, "middle" => middle, "bottom" => bottom}}}
+    end
 
     it "asks for the gaps of each jamb in turn, by what is still to be read" do
       expect(next_of(hang)).to eq "Read the gaps of A at the left jamb: top, middle, bottom."
-      expect(next_of(hang("hung.A" => {"gaps" => {"top" => 0, "bottom" => 1}}))).to eq "Read the gaps of A at the left jamb: middle."
+      expect(next_of(hang("hung.A" => {"gaps" => {"top" => 0, "bottom" => 1}})))
+        .to eq "Read the gaps of A at the left jamb: middle."
       expect(next_of(hang(**hung("A", 0, 0, 0)))).to eq "Read the gaps of B at the right jamb: top, middle, bottom."
     end
 
     it "says what to turn, then what is even" do
-      expect(next_of(hang(**hung("A", 6, 3, 0)))).to eq "Left hanger: 1¾ turns anticlockwise. Then read the gaps of A again."
+      expect(next_of(hang(**hung("A", 6, 3, 0))))
+        .to eq "Left hanger: 1¾ turns anticlockwise. Then read the gaps of A again."
       expect(next_of(hang(**hung("A", 0, 0, 0), **hung("B", 0, 0.5, 1)))).to eq "All gaps are even. Hand it over."
-      expect(next_of(hang(**hung("A", 1, 5, 1)))).to eq "A at the left jamb: nothing that can be turned helps. See what would."
+      expect(next_of(hang(**hung("A", 1, 5, 1))))
+        .to eq "A at the left jamb: nothing that can be turned helps. See what would."
     end
 
     it "stands on the wall too, for an opening that has come to it" do

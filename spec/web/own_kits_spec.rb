@@ -33,7 +33,8 @@ RSpec.describe "Kits of the fitter's own" do
   it "says all that is wrong with a sheet, keeps what was typed, and saves nothing" do
     copy("twin-42", "drop" => "x", "weight.counts" => "door", "tallest" => "")
     expect(last_response.status).to eq 422
-    expect(page.at_css(".says").text).to include('drop: "x" is not a number').and include("weight.counts").and include("tallest: missing")
+    expect(page.at_css(".says").text).to include('drop: "x" is not a number').and include("weight.counts")
+      .and include("tallest: missing")
     expect(page.at_css("#kit-drop")["value"]).to eq "x"
     copy("twin-42", "id" => "twin-42")
     expect(page.at_css(".says").text).to include("is the id of a kit that ships")
@@ -41,7 +42,8 @@ RSpec.describe "Kits of the fitter's own" do
   end
 
   it "reads a sheet in from a file, and says what is wrong with one that is none" do
-    sheet = JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("bar-3").to_h).merge("id" => "loft-bar"))
+    sheet = JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("bar-3").to_h)
+      .merge("id" => "loft-bar"))
     {sheet => 303, "{" => 422, "[]" => 422}.each do |text, answer|
       upload = Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: "bar.json")
       send_form("/kits/file", {"file" => upload})

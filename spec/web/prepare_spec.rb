@@ -11,7 +11,8 @@ RSpec.describe "Preparing" do
   end
 
   it "draws a base strip on its shims" do
-    row = hang("set" => {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20, "base_strip" => 12})
+    row = hang("set" => {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20,
+                         "base_strip" => 12})
     look("/openings/#{row.id}/prepare")
     expect(page.at_css("#prepare").text).to include("Base strip").and include("on shims up to")
     expect(page.css("svg #shims-title").text).to eq "Base strip along the floor"
@@ -20,13 +21,17 @@ RSpec.describe "Preparing" do
   it "says what waits for another trade" do
     row = hang("survey.covering" => {"thickness" => "14", "laid" => false}, "set.height_cut" => "site")
     look("/openings/#{row.id}/prepare")
-    expect(page.at_css("#prepare").text).to match(/The covering of 14[[:space:]]mm is still to be laid/).and include("A, B wait for the check measurement")
+    expect(page.at_css("#prepare").text).to match(/The covering of 14[[:space:]]mm is still to be laid/)
+      .and include("A, B wait for the check measurement")
   end
 
   it "sizes the heights anew from a check measurement, and says what changed" do
     row = hang
-    {"left" => "2238", "middle" => "2236", "right" => "2239"}.each { |place, text| type(book.openings.find(row.id), "survey.check.#{place}", text, stage: "prepare") }
-    expect(page.at_css("#prepare").text.gsub(/[[:space:]]+/, " ")).to include("makes the panels 2 188 mm high; from the survey they were 2 191 mm")
+    {"left" => "2238", "middle" => "2236", "right" => "2239"}.each do |place, text|
+      type(book.openings.find(row.id), "survey.check.#{place}", text, stage: "prepare")
+    end
+    expect(page.at_css("#prepare").text.gsub(/[[:space:]]+/, " "))
+      .to include("makes the panels 2 188 mm high; from the survey they were 2 191 mm")
     made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(book.openings.find(row.id).document.to_h))
     expect(made.working["sizing.height"].value).to eq 2236
   end

@@ -5,7 +5,8 @@ RSpec.describe "Buy list and price" do
 
   it "keeps the fitter's own prices and gives one figure with its lines" do
     row = hang
-    send_form("/jobs/#{row.job_id}/price", {"price" => {"kit twin-42" => "120", "rate" => "45,50", "margin" => "0", "round" => "0", "waste" => "0", "travel" => "0"}})
+    send_form("/jobs/#{row.job_id}/price", {"price" => {"kit twin-42" => "120", "rate" => "45,50", "margin" => "0",
+                                                        "round" => "0", "waste" => "0", "travel" => "0"}})
     look("/jobs/#{row.job_id}/price")
     made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(row.document.to_h))
     hours = YellowTrack::Price.new([[made, YellowTrack::Parts.new(made, "A")]], bars: [], prices: {}).labour.values.sum

@@ -5,38 +5,58 @@
 RSpec.describe "Forms posted untouched" do
   include Site
 
-  INCHES = {"widths" => {"top" => "71 3/16", "middle" => "71 1/4", "bottom" => "71 5/16"},
-            "heights" => {"left" => "88 5/16", "middle" => "88 1/4", "right" => "88 3/8"},
-            "diagonals" => {"rising" => "113 1/2"}, "leans" => {"left" => "1/16", "right" => "-1/32"},
-            "floor" => [["0", "0"], ["35 1/2", "1/8"]], "bays" => [["0", "30 1/4"]], "depth" => "4 7/8",
-            "covering" => {"thickness" => "9/16"}, "check" => {"left" => "88", "middle" => "88 1/16", "right" => "88 1/8"},
-            "front" => "40", "beside" => {"left" => "80", "right" => "80"},
-            "wall" => {"thickness" => "4 1/2", "board" => "1/2", "projection" => "5/8", "studs" => ["4", "20 1/16"], "services" => ["drain"]}}.freeze
-  MILLIMETRES = {"widths" => {"top" => "1808", "middle" => "1809.5", "bottom" => "181,2 cm"},
-                 "heights" => {"left" => "2243", "middle" => "2240.2", "right" => "2 244"}, "diagonals" => {"rising" => "2886"},
-                 "leans" => {"left" => "2", "right" => "-2.4"}, "floor" => [["0", "0"], ["900", "3.3"]], "bays" => [["0", "600.4"]],
-                 "depth" => "124", "covering" => {"thickness" => "14"}, "check" => {"left" => "2240", "middle" => "2240", "right" => "2241.7"},
-                 "front" => "900", "beside" => {"left" => "2000", "right" => "2000"},
-                 "wall" => {"thickness" => "110", "board" => "12.5", "projection" => "15", "studs" => %w[120 520.5], "services" => ["drain"]}}.freeze
-  SURVEYS = {"mm" => MILLIMETRES, "in" => INCHES}.freeze
-  SET = {"lap" => "41 mm", "gap" => "5/16\"", "packing" => {"left" => "3/4\"", "right" => "7 mm"}, "makeup" => [{"material" => "mirror", "thickness" => "4 mm"}],
-         "half_jamb" => {"thickness" => "22 mm"}, "slab" => {"width" => "1200 mm", "height" => "2400 mm"}}.freeze
-  KITS = %w[twin-42 roll-36 bar-1 fold-34 pocket-90].freeze
+  let(:inches) do
+    {"widths" => {"top" => "71 3/16", "middle" => "71 1/4", "bottom" => "71 5/16"},
+     "heights" => {"left" => "88 5/16", "middle" => "88 1/4", "right" => "88 3/8"},
+     "diagonals" => {"rising" => "113 1/2"}, "leans" => {"left" => "1/16", "right" => "-1/32"},
+     "floor" => [["0", "0"], ["35 1/2", "1/8"]], "bays" => [["0", "30 1/4"]], "depth" => "4 7/8",
+     "covering" => {"thickness" => "9/16"},
+     "check" => {"left" => "88", "middle" => "88 1/16", "right" => "88 1/8"},
+     "front" => "40", "beside" => {"left" => "80", "right" => "80"},
+     "wall" => {"thickness" => "4 1/2", "board" => "1/2", "projection" => "5/8", "studs" => ["4", "20 1/16"],
+                "services" => ["drain"]}}
+  end
+  let(:millimetres) do
+    {"widths" => {"top" => "1808", "middle" => "1809.5", "bottom" => "181,2 cm"},
+     "heights" => {"left" => "2243", "middle" => "2240.2", "right" => "2 244"},
+     "diagonals" => {"rising" => "2886"},
+     "leans" => {"left" => "2", "right" => "-2.4"}, "floor" => [["0", "0"], ["900", "3.3"]],
+     "bays" => [["0", "600.4"]],
+     "depth" => "124", "covering" => {"thickness" => "14"},
+     "check" => {"left" => "2240", "middle" => "2240", "right" => "2241.7"},
+     "front" => "900", "beside" => {"left" => "2000", "right" => "2000"},
+     "wall" => {"thickness" => "110", "board" => "12.5", "projection" => "15", "studs" => %w[120 520.5],
+                "services" => ["drain"]}}
+  end
+  let(:surveys) do
+    {"mm" => millimetres, "in" => inches}
+  end
+  let(:choices) do
+    {"lap" => "41 mm", "gap" => "5/16\"", "packing" => {"left" => "3/4\"", "right" => "7 mm"},
+     "makeup" => [{"material" => "mirror", "thickness" => "4 mm"}],
+     "half_jamb" => {"thickness" => "22 mm"}, "slab" => {"width" => "1200 mm", "height" => "2400 mm"}}
+  end
+  kits = %w[twin-42 roll-36 bar-1 fold-34 pocket-90]
 
   def full(units, kit, grain: nil)
     family = YellowTrack::Files::Shelf.kits.fetch(kit).family
-    changes = {"survey" => SURVEYS.fetch(units), "set" => SET.merge("family" => family, "kit" => kit, "thickness" => "35 mm")}
+    changes = {"survey" => surveys.fetch(units),
+               "set" => choices.merge("family" => family, "kit" => kit, "thickness" => "35 mm")}
     hang(units:, **changes, **(grain ? {"grain" => grain} : {}))
   end
 
   # Posts every field of the page as it stands, as a browser would.
   def post_untouched(row, stage, query)
     look("/openings/#{row.id}/#{stage}#{query}")
-    forms = page.css("form.field").map { |form| [form["id"], form.css("input[name], select[name]").filter_map { |one| value_of(one) }] }
+    forms = page.css("form.field").map do |form|
+      [form["id"], form.css("input[name], select[name]").filter_map { |one| value_of(one) }]
+    end
     forms.each do |id, values|
-      send_form("/openings/#{row.id}/values", Rack::Utils.parse_nested_query(Rack::Utils.build_query(values)), htmx: true)
+      send_form("/openings/#{row.id}/values", Rack::Utils.parse_nested_query(Rack::Utils.build_query(values)),
+        htmx: true)
       now = book.openings.find(row.id)
-      expect([now.version, now.document.to_h]).to eq([row.version, row.document.to_h]), "#{stage}#{query} #{id}: #{values}"
+      expect([now.version, now.document.to_h]).to eq([row.version, row.document.to_h]),
+        "#{stage}#{query} #{id}: #{values}"
     end
     forms.length
   end
@@ -48,10 +68,12 @@ RSpec.describe "Forms posted untouched" do
     [one["name"], (chosen || one)["value"].to_s]
   end
 
-  KITS.product(%w[mm in]).each do |kit, units|
+  kits.product(%w[mm in]).each do |kit, units|
     it "change nothing: #{kit}, measured in #{units}, shown in either" do
       row = full(units, kit)
-      fields = %w[measure size prepare].product(["?unit=own", "?unit=other"]).sum { |stage, query| post_untouched(row, stage, query) }
+      fields = %w[measure size prepare].product(["?unit=own", "?unit=other"]).sum do |stage, query|
+        post_untouched(row, stage, query)
+      end
       expect(fields).to be > 100
       expect(book.db[:drafts].count).to eq 0
     end
@@ -76,9 +98,13 @@ RSpec.describe "Forms posted untouched" do
   it "change nothing of what hangs and was read, in either unit" do
     {"mm" => ["0.5", "2", "6.25"], "in" => ["0", "1/8", "15/64"]}.each do |units, (top, middle, bottom)|
       row = full(units, "twin-42")
-      {"top" => top, "middle" => middle, "bottom" => bottom}.each { |gap, text| type(book.openings.find(row.id), "hung.B.gaps.#{gap}", text, stage: "adjust") }
+      {"top" => top, "middle" => middle, "bottom" => bottom}.each do |gap, text|
+        type(book.openings.find(row.id), "hung.B.gaps.#{gap}", text, stage: "adjust")
+      end
       row = book.openings.find(row.id)
-      ["?panel=B&unit=own", "?panel=B&unit=other"].each { |query| expect(post_untouched(row, "adjust", query)).to be >= 3 }
+      ["?panel=B&unit=own", "?panel=B&unit=other"].each do |query|
+        expect(post_untouched(row, "adjust", query)).to be >= 3
+      end
     end
   end
 

@@ -3,7 +3,9 @@
 RSpec.describe "At the saw" do
   include Site
 
-  def cut(row, values, offcut: "") = send_form("/jobs/#{row.job_id}/cut", {"from" => row.id, "offcut" => offcut, "as_cut" => values})
+  def cut(row, values, offcut: "")
+    send_form("/jobs/#{row.job_id}/cut", {"from" => row.id, "offcut" => offcut, "as_cut" => values})
+  end
 
   it "shows every bar with its pieces, at the plan's own lengths" do
     row = hang
@@ -38,9 +40,12 @@ RSpec.describe "At the saw" do
 
   it "cuts what an opening's own page shows, though the job's list would put it on other bars" do
     fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35}
-    rows = [hang("set" => fold), hang("set" => fold.merge("panels" => 2), "survey.widths.top" => 700, "survey.widths.middle" => 700, "survey.widths.bottom" => 700)]
+    rows = [hang("set" => fold), hang("set" => fold.merge("panels" => 2), "survey.widths.top" => 700,
+      "survey.widths.middle" => 700, "survey.widths.bottom" => 700)]
     look("/openings/#{rows.first.id}/cut")
-    values = page.at_css(".bar-form").css("input[name^=as_cut]").to_h { |input| [input["name"][/\[(.+)\]/, 1], input["value"]] }
+    values = page.at_css(".bar-form").css("input[name^=as_cut]").to_h do |input|
+      [input["name"][/\[(.+)\]/, 1], input["value"]]
+    end
     cut(rows.first, values)
     expect(last_response["location"]).to include("/openings/#{rows.first.id}/cut?cut=1")
     expect(book.saw.cuts([rows.first.id])[rows.first.id].keys).to match_array values.keys
@@ -88,16 +93,19 @@ RSpec.describe "At the saw" do
     rows.each do |row|
       made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(row.document.to_h)).to_h
       expect(lines.find { |line| line["code"] == "#{row.letter}-T1" }["length_mm"].to_f).to eq made["track"]["length"]
-      expect(lines.find { |line| line["code"] == "#{row.letter}-DA" }["length_mm"]).to eq "#{made["panels"][0]["width"]} x #{made["panels"][0]["height"]}"
+      expect(lines.find { |line| line["code"] == "#{row.letter}-DA" }["length_mm"])
+        .to eq "#{made["panels"][0]["width"]} x #{made["panels"][0]["height"]}"
     end
     look("/jobs/#{rows.first.job_id}/cut")
-    expect(page.css("input[name^=as_cut]").map { |input| input["name"] }).to contain_exactly("as_cut[A-T1]", "as_cut[B-T1]")
+    expect(page.css("input[name^=as_cut]").map { |input| input["name"] })
+      .to contain_exactly("as_cut[A-T1]", "as_cut[B-T1]")
   end
 
   it "prints a drilling sheet for each panel" do
     row = hang
     look("/openings/#{row.id}/drilling")
-    expect(page.css(".drilling h1").map(&:text)).to eq ["A-DA · drilling, from the room", "A-DB · drilling, from the room"]
+    expect(page.css(".drilling h1").map(&:text))
+      .to eq ["A-DA · drilling, from the room", "A-DB · drilling, from the room"]
     expect(page.css("td.number").map(&:text)).to include("62.0")
   end
 end

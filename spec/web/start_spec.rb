@@ -5,8 +5,10 @@ require "tmpdir"
 
 RSpec.describe "Starting" do
   it "refuses a word it does not know, with those that it takes" do
-    expect { YellowTrack::Web::Start.new(["--wrong"]) }.to raise_error(SystemExit).and output(/--port N and --host H/).to_stderr
-    expect { YellowTrack::Web::Start.new(["--reset"]) }.to raise_error(SystemExit).and output(/--wrong|--reset/).to_stderr
+    expect { YellowTrack::Web::Start.new(["--wrong"]) }.to raise_error(SystemExit).and output(/--port N and --host H/)
+      .to_stderr
+    expect { YellowTrack::Web::Start.new(["--reset"]) }.to raise_error(SystemExit).and output(/--wrong|--reset/)
+      .to_stderr
   end
 
   describe "the secret that sessions are signed with" do
@@ -35,12 +37,16 @@ RSpec.describe "Starting" do
     Dir.mktmpdir do |folder|
       port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
       log = "#{folder}/log"
-      pid = spawn({"YELLOW_TRACK_DB" => "#{folder}/book.sqlite3", "PORT" => port.to_s}, "#{YellowTrack::ROOT}/bin/serve", out: log, err: log, pgroup: true)
+      pid = spawn({"YELLOW_TRACK_DB" => "#{folder}/book.sqlite3", "PORT" => port.to_s},
+        "#{YellowTrack::ROOT}/bin/serve", out: log, err: log, pgroup: true)
       100.times { File.read(log).include?("http") ? break : sleep(0.1) }
-      ["GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: x\r\n\r\n", "GET /%FF HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n", "NONSENSE\r\n\r\n",
+      ["GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: x\r\n\r\n", "GET /%FF HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n",
+        "NONSENSE\r\n\r\n",
         "GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: yellow-track=%FF%00\r\n\r\n",
         "POST /jobs HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 99999999999\r\n\r\nx"].each do |request|
-        answer = TCPSocket.open("127.0.0.1", port) { |socket| socket.write(request) && socket.close_write && socket.readpartial(20_000) }
+        answer = TCPSocket.open("127.0.0.1", port) do |socket|
+          socket.write(request) && socket.close_write && socket.readpartial(20_000)
+        end
         expect(answer).not_to match(/\.rb|backtrace|#{Regexp.escape(YellowTrack::ROOT)}/o), request[0, 40]
         expect(answer).not_to start_with("HTTP/1.1 500"), request[0, 40]
       end
@@ -78,13 +84,16 @@ RSpec.describe "Starting" do
 
   it "has a demo in which only the slip at Tern House stops" do
     files = Dir["#{YellowTrack::ROOT}/demo/*/*.json"].sort
-    stopped = files.select { |file| YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(JSON.parse(File.read(file)))).worst == :stop }
+    stopped = files.select do |file|
+      YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(JSON.parse(File.read(file)))).worst == :stop
+    end
     expect(stopped.map { |file| File.basename(file) }).to eq ["a-box-room.json"]
   end
 
   it "keeps each answer once: the same document is worked out the same" do
     given = document
-    expect(YellowTrack::Desk::Reckoned.of(given)).to equal YellowTrack::Desk::Reckoned.of(JSON.parse(JSON.generate(given)))
+    expect(YellowTrack::Desk::Reckoned.of(given)).to equal YellowTrack::Desk::Reckoned
+      .of(JSON.parse(JSON.generate(given)))
     expect(YellowTrack::Desk::Reckoned.of(document("set.lap" => 35))).not_to equal YellowTrack::Desk::Reckoned.of(given)
   end
 

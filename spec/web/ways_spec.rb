@@ -59,7 +59,8 @@ RSpec.describe "Ways about" do
     row = hang
     send_form("/rules", {"handle" => "middle", "even" => "top", "order" => "finish", "guide" => "side"})
     send_form("/openings/#{row.id}/set", {"family" => "Bifold, one pair", "seen" => "1"})
-    expect(book.openings.find(row.id).document["set"]).to include("handle" => "middle", "even" => "top", "order" => "finish").and not_include("guide")
+    expect(book.openings.find(row.id).document["set"])
+      .to include("handle" => "middle", "even" => "top", "order" => "finish").and not_include("guide")
     look("/openings/#{row.id}/size")
     expect(page.at_css("#field-set-handle .reason").text).to include("looks centred")
   end
@@ -93,15 +94,18 @@ RSpec.describe "Ways about" do
       expect(last_response).to be_ok, id
       expect(page.css("svg .face")).not_to be_empty
       look("/kits/#{id}.json")
-      expect(YellowTrack::Files::Shelf.kit(JSON.parse(last_response.body)).to_h).to eq YellowTrack::Files::Shelf.kits.fetch(id).to_h
+      expect(YellowTrack::Files::Shelf.kit(JSON.parse(last_response.body)).to_h).to eq YellowTrack::Files::Shelf.kits
+        .fetch(id).to_h
     end
     look("/kits/none")
     expect(last_response.status).to eq 404
   end
 
   it "asks what the set in mind needs, and nothing else" do
-    {"fold-34" => "survey-front", "pocket-90" => "survey-wall-services", "bar-1" => "survey-wall-studs"}.each do |kit, id|
-      row = hang("set" => {"family" => YellowTrack::Files::Shelf.kits.fetch(kit).family, "kit" => kit, "thickness" => 35})
+    {"fold-34" => "survey-front", "pocket-90" => "survey-wall-services", "bar-1" => "survey-wall-studs"}
+      .each do |kit, id|
+      row = hang("set" => {"family" => YellowTrack::Files::Shelf.kits.fetch(kit).family, "kit" => kit,
+                           "thickness" => 35})
       look("/openings/#{row.id}/measure")
       expect(page.at_css("##{id}")).not_to be_nil
     end
@@ -114,14 +118,16 @@ RSpec.describe "Ways about" do
     type(row, "survey.wall.studs", "120; 520, 92 cm")
     expect(saved(row, "survey.wall.studs")).to eq ["120", "520", "92 cm"]
     type(book.openings.find(row.id), "survey.wall.studs", "120; x")
-    expect(page.at_css("#says-survey-wall-studs").text).to include("\"x\" is not a length").and include("Keep 120; 520; 92 cm")
+    expect(page.at_css("#says-survey-wall-studs").text).to include("\"x\" is not a length")
+      .and include("Keep 120; 520; 92 cm")
   end
 
   it "goes from a working to the reading or the kit sheet it came from" do
     row = hang("set.gap" => "10")
     look("/openings/#{row.id}/working")
     links = page.css(".origin a").map { |link| link["href"] }.uniq
-    expect(links).to include("/kits/twin-42", "/openings/#{row.id}/size#set-gap", "/openings/#{row.id}/measure#survey-covering-thickness")
+    expect(links).to include("/kits/twin-42", "/openings/#{row.id}/size#set-gap",
+      "/openings/#{row.id}/measure#survey-covering-thickness")
   end
 
   it "overrides a stop with a written reason, in the log, the stop staying in sight" do
@@ -133,7 +139,8 @@ RSpec.describe "Ways about" do
     expect(page.text).to include("with a written reason")
     send_form("/openings/#{row.id}/override/bypass.gap.least", {"reason" => "Threshold comes out <tomorrow>."})
     look("/openings/#{row.id}/size")
-    expect(page.at_css("#bypass-gap-least").text).to include("Overridden: Threshold comes out <tomorrow>.").and include("The floor gap comes down to 3")
+    expect(page.at_css("#bypass-gap-least").text).to include("Overridden: Threshold comes out <tomorrow>.")
+      .and include("The floor gap comes down to 3")
     expect(book.log.overrides(row.id)).to eq("bypass.gap.least" => "Threshold comes out <tomorrow>.")
     send_form("/openings/#{row.id}/override/bypass.depth", {"reason" => "x"})
     expect(last_response.status).to eq 404
@@ -141,8 +148,10 @@ RSpec.describe "Ways about" do
 
   it "starts new openings by the house rules, and leaves those that are there" do
     row = hang
-    send_form("/rules", {"units" => "in", "grain.in" => "1/32", "grain.mm" => "0.5 mm", "fit.bypass" => "plumb", "half_jamb" => "22 mm", "odd" => "x"})
-    expect(book.house_rules.all).to eq("units" => "in", "grain.in" => "1/32", "grain.mm" => "0.5 mm", "fit.bypass" => "plumb", "half_jamb" => "22 mm")
+    send_form("/rules", {"units" => "in", "grain.in" => "1/32", "grain.mm" => "0.5 mm", "fit.bypass" => "plumb",
+      "half_jamb" => "22 mm", "odd" => "x"})
+    expect(book.house_rules.all).to eq("units" => "in", "grain.in" => "1/32", "grain.mm" => "0.5 mm",
+      "fit.bypass" => "plumb", "half_jamb" => "22 mm")
     look("/")
     expect(page.at_css("#job-units option[selected]")["value"]).to eq "in"
     send_form("/jobs/#{row.job_id}/openings", {"name" => "Second"})
@@ -159,7 +168,8 @@ RSpec.describe "Ways about" do
   it "changes the kit and the panels on the spot, and offers what fits" do
     row = hang("set" => {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => 30})
     look("/openings/#{row.id}/size")
-    expect(page.css("#set-kit option").map { |option| option["value"] }).to include("quad-42", "tri-38").and not_include("fold-34")
+    expect(page.css("#set-kit option").map { |option| option["value"] }).to include("quad-42", "tri-38")
+      .and not_include("fold-34")
     expect(page.css("#set-pattern option").map { |option| option["value"] }).not_to include("1,2,3")
     type(row, "set.kit", "tri-38", stage: "size")
     type(book.openings.find(row.id), "set.pattern", "1,2,3", stage: "size")
@@ -197,7 +207,8 @@ RSpec.describe "Ways about" do
   it "says at its tape line how far a suspect reading would be out" do
     row = hang("survey.diagonals.rising" => 2910)
     look("/openings/#{row.id}/measure")
-    expect(page.at_css("#says-survey-diagonals-rising").text.tr("\u00A0", " ")).to match(/Out by about 2\d(\.\d)? mm\? Measure this one again\./)
+    expect(page.at_css("#says-survey-diagonals-rising").text.tr("\u00A0", " "))
+      .to match(/Out by about 2\d(\.\d)? mm\? Measure this one again\./)
   end
 
   it "puts two families side by side when two are pinned" do

@@ -12,11 +12,13 @@ module YellowTrack
 
         # What stands beside the gaps, by how the panels go.
         BESIDE = {
-          "Sliding" => %w[jamb at.left at.right floor.left floor.right tops.left tops.right], "Folding" => %w[at.top at.bottom at.jack]
+          "Sliding" => %w[jamb at.left at.right floor.left floor.right tops.left tops.right],
+          "Folding" => %w[at.top at.bottom at.jack]
         }.freeze
         # How the bench is called there, and what is told where no gap is read.
         BENCH = {"Sliding" => "Screws", "Folding" => "Slides, jack"}.freeze
-        STEPS = {true => ["a quarter turn down", "a quarter turn up", "quarter turns"], false => ["a step back", "a step on", "steps"]}.freeze
+        STEPS = {true => ["a quarter turn down", "a quarter turn up", "quarter turns"],
+                 false => ["a step back", "a step on", "steps"]}.freeze
         MEET = %w[hung.meet.top hung.meet.bottom].freeze
         TURNING = %w[taper rise turns tilt slide short drop jack].freeze
 
@@ -26,7 +28,8 @@ module YellowTrack
         # @return [Desk::Turning]
         def turning = opening.turning
 
-        def_delegators :turning, :reading, :answer, :controls, :all, :settled?, :to_turn?, :meet, :moves, :open_move, :learnt
+        def_delegators :turning, :reading, :answer, :controls, :all, :settled?, :to_turn?, :meet, :moves, :open_move,
+          :learnt
 
         def renewed = plan ? ["adjust/drawing", "adjust/tally"] : []
 
@@ -67,7 +70,9 @@ module YellowTrack
         # Whether something typed beside the drawing wants to be looked at.
         def beside_drafts? = beside_keys.any? { |key| drafts.key?(key) }
 
-        def place_of(key) = (plan && key.start_with?("hung.#{reading.name}.gaps.")) ? bench.places[key.split(".").last] : nil
+        def place_of(key)
+          (plan && key.start_with?("hung.#{reading.name}.gaps.")) ? bench.places[key.split(".").last] : nil
+        end
 
         def placeholder_of(key)
           return unless plan
@@ -80,7 +85,10 @@ module YellowTrack
           end
         end
 
-        def beside_title = (reading.motion == "Sliding") ? "Where the adjusters stand, floor gaps, neighbours" : "Where slides and jack stand"
+        def beside_title
+          (reading.motion == "Sliding") ? "Where the adjusters stand, floor gaps, neighbours" :
+            "Where slides and jack stand"
+        end
 
         def bench_title = BENCH.fetch(reading.motion)
 
@@ -89,7 +97,30 @@ module YellowTrack
         def gap_word(gap) = Desk::Fields.hung_label(gap)
 
         # What is to be read first, in words.
-        def to_read = (reading.missing.length == reading.gap_names.length) ? "the gaps" : reading.missing.map { |gap| gap_word(gap) }.join(", ")
+        def to_read
+          (reading.missing.length == reading.gap_names.length) ? "the gaps" :
+            reading.missing.map { |gap| gap_word(gap) }.join(", ")
+        end
+
+        # Where its gaps are read.
+        def where_to_read
+          return "Panel closed: top, middle and bottom at #{reading.edge}. 0 where it touches." if slides?
+
+          "Pair closed: two at the #{reading.jamb} jamb, two under the head."
+        end
+
+        # What was turned in a move.
+        def turned_in(move)
+          turned = move.words.reject { |_, told| told.start_with?("not ") }
+          turned.map { |name, told| "#{control_name(name)} #{told}" }.join("; ")
+        end
+
+        # How two pairs meet: the side to be jacked up, nil for none, and by how much.
+        def meeting(side, by)
+          return "Both meeting stiles come to one height, within #{level_limit}." unless side
+
+          "The meeting stiles come out #{gap_with_unit(by)} apart in height: jack the #{side} pair up by that."
+        end
 
         def control_name(name) = YellowTrack::Adjust::Controls::NAMES.fetch(name)
 
@@ -127,7 +158,8 @@ module YellowTrack
         def turning_line
           return answer.school unless slides?
 
-          "taper #{signed(answer.taper)}#{", right hanger #{signed(answer.advice.turn)} #{opening.shown} above the left" if answer.advice}"
+          above = ", right hanger #{signed(answer.advice.turn)} #{opening.shown} above the left" if answer.advice
+          "taper #{signed(answer.taper)}#{above}"
         end
 
         # @return [Array<Told>] a line for each control that moves
@@ -142,7 +174,9 @@ module YellowTrack
           asked.transform_values { |text| Integer(text.to_s, 10, exception: false) }
         end
 
-        def beside_keys = BESIDE.fetch(reading.motion).map { |place| "hung.#{reading.name}.#{place}" } + (turning.pairs? ? MEET : [])
+        def beside_keys
+          BESIDE.fetch(reading.motion).map { |place| "hung.#{reading.name}.#{place}" } + (turning.pairs? ? MEET : [])
+        end
 
         def sums(*names) = turning.sums.select { |entry| names.include?(entry.key.split(".")[1]) }
 

@@ -52,7 +52,8 @@ module YellowTrack
         def takes
           taken = {"of floor in front" => choice.floor_in_front, "of wall beside" => choice.wall_beside,
                    "of the opening's depth" => choice.depth_taken}.select { |_, mm| mm.positive? }
-          taken.empty? ? "nothing beside it" : taken.map { |where, mm| "#{@opening.printer.with_unit(mm.round)} #{where}" }.join(", ")
+          taken.empty? ? "nothing beside it" :
+            taken.map { |where, mm| "#{@opening.printer.with_unit(mm.round)} #{where}" }.join(", ")
         end
 
         def heaviest = "#{choice.heaviest.to_f.round(1)} kg"

@@ -32,7 +32,9 @@ module YellowTrack
 
         private
 
-        def asked = @asked ||= Array(params["pin"]).filter_map { |place| Integer(place.to_s, 10, exception: false) }.uniq
+        def asked
+          @asked ||= Array(params["pin"]).filter_map { |place| Integer(place.to_s, 10, exception: false) }.uniq
+        end
 
         def candidate(choice, place, beside: false) = Candidate.new(opening, choice, place, beside:)
       end

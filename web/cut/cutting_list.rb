@@ -40,7 +40,8 @@ module YellowTrack
         def pieces(bar)
           bar.pieces.map do |piece|
             part = list.find(piece.name).last
-            Piece.new(code: piece.name, what: "#{part.name}#{" · waits for the track" if part.waits}", typed: typed_length(piece))
+            Piece.new(code: piece.name, what: "#{part.name}#{" · waits for the track" if part.waits}",
+              typed: typed_length(piece))
           end
         end
 

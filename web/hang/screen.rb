@@ -39,13 +39,17 @@ module YellowTrack
           early = progress.too_early(step)
           return if early.empty?
 
-          "#{tick(step) ? "Done before" : "Comes after"} “#{early.map { |one| first_words(one) }.join("”, “")}”. #{step.bites}"
+          "#{tick(step) ? "Done before" : "Comes after"} “#{early.map { |one| first_words(one) }.join("”, “")}”. " \
+            "#{step.bites}"
         end
 
         # @return [Desk::Progress::Wait, nil]
         def wait(step) = progress.wait(step, @today, @now)
 
-        def drawing(step) = step.place && Drawing::StepPlace.new(plan, step.place, opening.printer, name: Desk::Field.id_of("place.#{step.key}"))
+        def drawing(step)
+          step.place && Drawing::StepPlace
+            .new(plan, step.place, opening.printer, name: Desk::Field.id_of("place.#{step.key}"))
+        end
 
         def caution(step) = step.caution && Files::Cautions.says(step.caution)
 

@@ -6,7 +6,8 @@ module YellowTrack
       # What to buy for a job, and what it costs.
       class Price < Web::Screen
         # Shares and sums that are set once, as they are called.
-        SHARES = {"rate" => "an hour", "travel" => "a visit's travel", "visits" => "visits", "waste" => "waste, %", "margin" => "margin, %",
+        SHARES = {"rate" => "an hour", "travel" => "a visit's travel", "visits" => "visits", "waste" => "waste, %",
+                  "margin" => "margin, %",
                   "round" => "round up to"}.freeze
         FEW = 6 # materials without a price that are named
 

@@ -28,7 +28,12 @@ module YellowTrack
         def path(page) = Paths.job(job.id, page:)
 
         # @return [Array<Hung>]
-        def openings = @openings ||= Desk::Listing.shown(book, book.openings.of(job.id, most: paging.most, after: paging.after)).map { |row| Hung.new(row) }
+        def openings
+          @openings ||= Desk::Listing.shown(book, book.openings.of(job.id, most: paging.most, after: paging.after))
+            .map do |row|
+            Hung.new(row)
+          end
+        end
 
         def binned = @binned ||= book.openings.binned(job.id, most: BINNED)
 

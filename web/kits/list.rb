@@ -15,7 +15,8 @@ module YellowTrack
 
         # What a kit takes, in few words.
         def takes(kit)
-          "panels #{kit["thickness"].map(&:to_i).join("–")} mm · to #{kit["weight.most"].to_i} kg a #{kit["weight.counts"]}"
+          "panels #{kit["thickness"].map(&:to_i).join("–")} mm · to #{kit["weight.most"].to_i} kg a " \
+            "#{kit["weight.counts"]}"
         end
 
         private

@@ -34,7 +34,10 @@ module YellowTrack
             raise refused("No picture was chosen. Choose a JPEG, PNG or WebP file.") unless upload
 
             name, file = upload[:filename].to_s[0, 60], upload[:tempfile]
-            raise refused("\"#{name}\" has #{(file.size / 1024.0 / 1024).round(1)} MB. A picture takes 12 MB at most.") if file.size > MOST_BYTES
+            if file.size > MOST_BYTES
+              raise refused("\"#{name}\" has #{(file.size / 1024.0 / 1024).round(1)} MB. A picture takes 12 MB at " \
+                "most.")
+            end
 
             type, format = kind_of(File.binread(file.path, 16) || "")
             raise refused("\"#{name}\" is no JPEG, PNG or WebP picture. Those are what it takes.") unless type
@@ -49,16 +52,22 @@ module YellowTrack
 
           def refused(says) = Fault.new(says, key: "picture")
 
-          def broken(name) = refused("\"#{name}\" cannot be read: the file is broken or not whole. Take the picture again.")
+          def broken(name)
+            refused("\"#{name}\" cannot be read: the file is broken or not whole. Take the picture again.")
+          end
 
           def told(error, name)
-            return refused("Pictures need ImageMagick, which is not on this machine. bin/setup installs it.") if error.message.include?("executable not found")
-            return refused("\"#{name}\" takes too long to be made ready. Take it smaller.") if error.message.match?(/timed out|exhausted|exceeds limit/)
+            return refused("Pictures need ImageMagick, which is not on this machine. bin/setup installs it.") if error
+              .message.include?("executable not found")
+            return refused("\"#{name}\" takes too long to be made ready. Take it smaller.") if error.message
+              .match?(/timed out|exhausted|exceeds limit/)
 
             broken(name)
           end
 
-          def kind_of(start) = KINDS.find { |_, (begins, _)| begins.match?(start) }&.then { |type, (_, format)| [type, format] }
+          def kind_of(start)
+            KINDS.find { |_, (begins, _)| begins.match?(start) }&.then { |type, (_, format)| [type, format] }
+          end
 
           # Whether a file goes to its end: what was cut off on its way would be half
           # a picture.
@@ -83,21 +92,29 @@ module YellowTrack
           def made(path, type, format)
             source = "#{format}:#{path}[0]"
             width, height = size(source)
-            raise refused("A picture of #{width} × #{height} dots is too large. Take it smaller.") if width * height > MOST_DOTS
+            raise refused("A picture of #{width} × #{height} dots is too large. Take it smaller.") if width *
+              height > MOST_DOTS
 
             Dir.mktmpdir do |folder|
-              large, small = {"large" => LARGE, "small" => SMALL}.map { |name, most| sized(source, "#{folder}/#{name}", format, most) }
+              large, small = {"large" => LARGE, "small" => SMALL}.map do |name, most|
+                sized(source, "#{folder}/#{name}", format, most)
+              end
               width, height = size("#{format}:#{large}")
-              Store::Pictures::Picture.new(type:, width:, height:, data: File.binread(large), thumb: File.binread(small))
+              Store::Pictures::Picture.new(type:, width:, height:, data: File.binread(large),
+                thumb: File.binread(small))
             end
           end
 
           # @return [Array<Integer>] width and height
-          def size(source) = MiniMagick.identify(timeout: SECONDS) { |tool| tool.merge!(["-ping", "-format", "%w %h", source]) }.split.map(&:to_i)
+          def size(source)
+            MiniMagick.identify(timeout: SECONDS) { |tool| tool.merge!(["-ping", "-format", "%w %h", source]) }.split
+              .map(&:to_i)
+          end
 
           def sized(source, target, format, most)
             MiniMagick.convert(timeout: SECONDS) do |tool|
-              tool.merge!(["-limit", "thread", "1", source, "-auto-orient", "-strip", "-resize", "#{most}x#{most}>", "-quality", "85", "#{format}:#{target}"])
+              tool.merge!(["-limit", "thread", "1", source, "-auto-orient", "-strip", "-resize", "#{most}x#{most}>",
+                "-quality", "85", "#{format}:#{target}"])
             end
             target
           end

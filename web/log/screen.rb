@@ -9,7 +9,8 @@ module YellowTrack
 
         # What can be shown alone: kinds of entries, by a word for them.
         FILTERS = {
-          "readings" => %w[reading], "choices" => %w[choice override], "cuts" => %w[cut], "steps" => %w[step wait round],
+          "readings" => %w[reading], "choices" => %w[choice override], "cuts" => %w[cut],
+          "steps" => %w[step wait round],
           "moves" => %w[move], "pictures" => %w[picture], "notes" => %w[note remark correction made]
         }.freeze
         PAGE = 100
@@ -57,7 +58,9 @@ module YellowTrack
         def csv = Table.new(words_of).csv(book.log.of(id, kind: kinds, who: by))
 
         # What was typed and refused, in the form that it belongs to.
-        def refused_at(name, entry = nil) = (fault && typed["entry"].to_s == entry.to_s && typed.key?(name)) ? typed_at(name) : ""
+        def refused_at(name, entry = nil)
+          (fault && typed["entry"].to_s == entry.to_s && typed.key?(name)) ? typed_at(name) : ""
+        end
 
         def correcting?(entry) = fault && typed["entry"] == entry.id.to_s
 

@@ -18,7 +18,8 @@ module YellowTrack
         # @return [String]
         def csv(entries)
           Cells.csv(HEADS, entries.map do |entry|
-            [entry.id, entry.at, entry.who, entry.kind, entry.key, flat(entry.before), flat(entry.after), @words.says(entry),
+            [entry.id, entry.at, entry.who, entry.kind, entry.key, flat(entry.before), flat(entry.after),
+              @words.says(entry),
               (entry.key[/\d+\z/] if entry.kind == "correction")]
           end)
         end

@@ -37,12 +37,17 @@ module YellowTrack
         def changed(entry)
           field = Desk::Fields.told(entry.key)
           whose = entry.key[/\Ahung\.([A-F])\./, 1]
-          "#{"#{whose}, " if whose}#{field&.label || entry.key}: #{Saying.value(field, entry.before)} → #{Saying.value(field, entry.after)}"
+          "#{"#{whose}, " if whose}#{field&.label || entry.key}: #{Saying.value(field, entry.before)} → " \
+            "#{Saying.value(field, entry.after)}"
         end
 
         def move(entry)
-          turned = entry.after["turned"].reject { |_, one| one["count"].zero? }.map { |name, one| "#{YellowTrack::Adjust::Controls::NAMES.fetch(name)} #{one["words"]}" }
-          gaps, expected = entry.after.values_at("gaps", "expected").map { |list| list.map { |gap, mm| "#{gap} #{gap_of(mm)}" }.join(", ") }
+          turned = entry.after["turned"].reject { |_, one| one["count"].zero? }.map do |name, one|
+            "#{YellowTrack::Adjust::Controls::NAMES.fetch(name)} #{one["words"]}"
+          end
+          gaps, expected = entry.after.values_at("gaps", "expected").map do |list|
+            list.map { |gap, mm| "#{gap} #{gap_of(mm)}" }.join(", ")
+          end
           "#{entry.key.delete_prefix("hung.")}: #{turned.join("; ")}. Gaps were #{gaps}; expected #{expected}."
         end
 

@@ -69,7 +69,9 @@ module YellowTrack
 
         def list(key, heading)
           along = Along.new(survey, key)
-          items = opening.document.item_keys(key).zip(along.places).each_with_index.map { |(item, at), place| field(Desk::Fields.placed(item, place), at:) }
+          items = opening.document.item_keys(key).zip(along.places).each_with_index.map do |(item, at), place|
+            field(Desk::Fields.placed(item, place), at:)
+          end
           List.new(heading:, items:, rows: along.rows, following: field("#{key}.#{Store::Document::NEW}"))
         end
 
@@ -78,9 +80,15 @@ module YellowTrack
 
         def row(name, figure, after, keys, codes = []) = Row.new(name:, figure: [figure], after:, keys:, codes:)
 
-        def tightest = row("Tightest", derived(figures.tightest_width), "wide", %w[survey.tightest_width survey.width_spread survey.plumb_width], %w[survey.taper])
+        def tightest
+          row("Tightest", derived(figures.tightest_width), "wide",
+            %w[survey.tightest_width survey.width_spread survey.plumb_width], %w[survey.taper])
+        end
 
-        def level = row("Level height", derived(figures.level_height), "", %w[survey.level_height survey.height_spread survey.greatest_head], %w[survey.level])
+        def level
+          row("Level height", derived(figures.level_height), "",
+            %w[survey.level_height survey.height_spread survey.greatest_head], %w[survey.level])
+        end
 
         def jambs = row("Jambs", derived(figures.bow.abs), bow_words, %w[survey.bow], %w[survey.bow])
 
@@ -88,7 +96,8 @@ module YellowTrack
 
         def square
           out = opening.closure.out_of_square or return
-          row("Out of square", derived(out.abs), out.negative? ? "top to the left" : "top to the right", %w[survey.out_of_square])
+          row("Out of square", derived(out.abs), out.negative? ? "top to the left" : "top to the right",
+            %w[survey.out_of_square])
         end
 
         # What was not read is not a number.
@@ -98,7 +107,10 @@ module YellowTrack
           row("Floor", derived(figures.floor_fall), "fall", %w[survey.floor_fall survey.floor_high], %w[survey.fall])
         end
 
-        def covering = figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come", %w[survey.covering], %w[survey.covering]) : nil
+        def covering
+          figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come", %w[survey.covering],
+            %w[survey.covering]) : nil
+        end
 
         def bow_words
           return "bow" if figures.bow.zero?

@@ -18,7 +18,8 @@ module YellowTrack
         def views
           YellowTrack::Drilling.of(plan).map do |drilling|
             code = "#{opening.letter}-D#{drilling.panel.name}"
-            View.new(drilling, code, Drawing::PanelFace.new(drilling, opening.printer, code: "#{code}-#{drilling.face}"))
+            View.new(drilling, code, Drawing::PanelFace
+              .new(drilling, opening.printer, code: "#{code}-#{drilling.face}"))
           end
         end
 

@@ -18,7 +18,9 @@ module YellowTrack
 
         private
 
-        def row(name, figure, after, keys, *line, codes: []) = Size::Tally::Row.new(name:, figure:, after:, keys:, codes:, line:)
+        def row(name, figure, after, keys, *line, codes: [])
+          Size::Tally::Row.new(name:, figure:, after:, keys:, codes:, line:)
+        end
 
         def derived(mm) = @screen.derived(mm)
 
@@ -26,27 +28,33 @@ module YellowTrack
 
         def packing
           @screen.layers.map do |side, layers|
-            row("Pack #{side}", [derived(@needs[:packing][side][:target])], "at the jamb", ["prepare.packing.#{side}"], layers.words)
+            row("Pack #{side}", [derived(@needs[:packing][side][:target])], "at the jamb", ["prepare.packing.#{side}"],
+              layers.words)
           end
         end
 
         def strip
           stations = @needs[:base_strip] or return
           most = stations.map { |station| station[:shim] }.max
-          told = stations.map { |station| "#{derived(station[:x])}: #{station[:layers].empty? ? "none" : station[:layers].map { |layer| derived(layer) }.join(" + ")}" }
+          told = stations.map do |station|
+            layers = station[:layers].map { |layer| derived(layer) }.join(" + ")
+            "#{derived(station[:x])}: #{layers.empty? ? "none" : layers}"
+          end
           row("Base strip", [derived(@opening.opening["base_strip"])], "on shims up to #{@screen.short(most)}",
             stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" }, told.join("; "))
         end
 
         def built_down
           down = @needs[:built_down] or return
-          row("Build down", [derived(down[:height])], "of the head", %w[prepare.built_down.height], "Bevel its lower edges. It must not move when leaned on.")
+          row("Build down", [derived(down[:height])], "of the head", %w[prepare.built_down.height],
+            "Bevel its lower edges. It must not move when leaned on.")
         end
 
         def half_jamb
           cuts = @needs[:half_jamb] or return
           row("Half jamb", [cut(cuts[:head]), :and, "#{cut(cuts[:left])}, #{cut(cuts[:right])}"], "head, left, right",
-            %w[prepare.half_jamb.head prepare.half_jamb.left prepare.half_jamb.right], "sides under the head piece, glued and pinned")
+            %w[prepare.half_jamb.head prepare.half_jamb.left prepare.half_jamb.right],
+            "sides under the head piece, glued and pinned")
         end
 
         def casing
@@ -58,14 +66,17 @@ module YellowTrack
 
         def head
           head = @needs[:head] or return
-          row("Head sags", [derived(head[:sag].round(2).to_r)], "under #{head[:weight].to_f.round(1)} kg at its middle", [],
-            "It answers whether the doors bind, nothing more: what carries load is for a licensed person.", codes: %w[head.sag])
+          row("Head sags", [derived(head[:sag].round(2)
+            .to_r)], "under #{head[:weight].to_f.round(1)} kg at its middle", [],
+            "It answers whether the doors bind, nothing more: what carries load is for a licensed person.",
+            codes: %w[head.sag])
         end
 
         # A wall-hung rail that has to stand clear of what is on the wall.
         def standoff
           standoff = @screen.workings(%w[wall.standoff]).first or return
-          row("Stand off", [derived(standoff.value)], "packing behind the rail", %w[wall.standoff], @screen.short_sum("wall.standoff"))
+          row("Stand off", [derived(standoff.value)], "packing behind the rail", %w[wall.standoff],
+            @screen.short_sum("wall.standoff"))
         end
 
         def framed
@@ -73,7 +84,8 @@ module YellowTrack
           infill = cuts[:infill]
           row("Framed panel", [cut(cuts[:stiles]), :"stiles,", cut(cuts[:rail_length])], "rails",
             %w[prepare.framed.stiles prepare.framed.rail prepare.framed.infill.width prepare.framed.infill.height],
-            "infill #{derived(infill[:width])} × #{derived(infill[:height])}, #{infill[:count]} a panel. Dry-fit, diagonals equal, glue, sand; hang it before paint.")
+            "infill #{derived(infill[:width])} × #{derived(infill[:height])}, #{infill[:count]} a panel. Dry-fit, " \
+              "diagonals equal, glue, sand; hang it before paint.")
         end
 
         # The slab's own rows, as the Size stage has them.

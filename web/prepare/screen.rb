@@ -29,19 +29,27 @@ module YellowTrack
         def fields = (packing + (OWN[manner.key] || []) + chosen + %w[set.height_cut]).uniq.map { |key| field(key) }
 
         # The rest, behind one word.
-        def more_fields = (MORE.values.flatten - chosen - (hangs_from_head? ? [] : MORE["head"])).map { |key| field(key) }
+        def more_fields
+          (MORE.values.flatten - chosen - (hangs_from_head? ? [] : MORE["head"])).map { |key| field(key) }
+        end
 
         # The check measurement of a set that hangs from a track.
-        def check_fields = (opening.kit.manner.key == "wall-hung") ? [] : Desk::Fields::CHECKS.map { |check| field(check) }
+        def check_fields
+          (manner.carried == :wall) ? [] : Desk::Fields::CHECKS.map { |check| field(check) }
+        end
 
         # What has to wait, in words.
         #
         # @return [Array<String>]
         def waits
           covering = plan.figures.covering
-          [("The covering of #{long(covering)} is still to be laid: brackets and guides wait for it, or stand on blocks." if covering.positive?),
-            ("Boards go on only after the door has run." if manner.key == "pocket"),
-            ("Heights are cut on site: #{set.panels.map(&:name).join(", ")} wait for the check measurement." if plan.waits_for_check?)].compact
+          [(if covering.positive?
+              "The covering of #{long(covering)} is still to be laid: brackets and guides wait for it, or stand on " \
+              "blocks."
+            end),
+            ("Boards go on only after the door has run." if manner.pockets?),
+            ("Heights are cut on site: #{set.panels.map(&:name).join(", ")} wait for the check measurement." if plan
+              .waits_for_check?)].compact
         end
 
         # What a check measurement changed.
@@ -54,7 +62,8 @@ module YellowTrack
           now = set.height
           return "The check measurement leaves the height at #{opening.cut_printer.with_unit(now)}." if now == before
 
-          "The check measurement makes the panels #{opening.cut_printer.with_unit(now)} high; from the survey they were #{opening.cut_printer.with_unit(before)}."
+          "The check measurement makes the panels #{opening.cut_printer.with_unit(now)} high; from the survey they " \
+            "were #{opening.cut_printer.with_unit(before)}."
         end
 
         def needs = plan.prepare.to_h
@@ -62,13 +71,23 @@ module YellowTrack
         # Layers of each packed jamb.
         #
         # @return [Hash{Symbol => Drawing::Layers}]
-        def layers = (needs[:packing] || {}).to_h { |side, build_up| [side, Drawing::Layers.new(build_up, opening.printer, side:)] }
+        def layers
+          (needs[:packing] || {}).to_h do |side, build_up|
+            [side, Drawing::Layers.new(build_up, opening.printer, side:)]
+          end
+        end
 
         def shims = needs[:base_strip] && Drawing::Shims.new(needs[:base_strip], opening.printer)
 
-        def altered = set.slab.slab? ? Drawing::Altered.new(set.slab, width: set.width, height: set.height, printer: opening.cut_printer) : nil
+        def altered
+          set.slab.slab? ? Drawing::Altered
+            .new(set.slab, width: set.width, height: set.height, printer: opening.cut_printer) : nil
+        end
 
-        def framed = set.framed && Drawing::Framed.new(set.framed, width: set.width, height: set.height, printer: opening.cut_printer)
+        def framed
+          set.framed && Drawing::Framed.new(set.framed, width: set.width, height: set.height,
+            printer: opening.cut_printer)
+        end
 
         def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
 
@@ -78,12 +97,14 @@ module YellowTrack
 
         def manner = opening.kit.manner
 
-        def hangs_from_head? = !%w[wall-hung bottom-rolling].include?(manner.key)
+        def hangs_from_head? = manner.carried == :head
 
-        def packing = (manner.key == "wall-hung") ? [] : PACKING
+        def packing = (manner.carried == :wall) ? [] : PACKING
 
         # Of the rest, groups that something was typed in.
-        def chosen = MORE.values.select { |keys| keys.any? { |key| !opening.document[key].nil? || drafts.key?(key) } }.flatten
+        def chosen
+          MORE.values.select { |keys| keys.any? { |key| !opening.document[key].nil? || drafts.key?(key) } }.flatten
+        end
       end
     end
   end

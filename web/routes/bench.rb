@@ -13,8 +13,12 @@ module YellowTrack
             content_type :json
             JSON.generate(Drawing::Responses.of(turning.controls).to_h)
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/moves}o) { |id| on_bench(find_planned(id)) { |turning| turn(turning) } }
-          app.post(%r{/openings/#{Asking::NUMBER}/moves/back}o) { |id| on_bench(find_planned(id)) { |turning| turning.take_back!(seen:, who:) } }
+          app.post(%r{/openings/#{Asking::NUMBER}/moves}o) do |id|
+            on_bench(find_planned(id)) { |turning| turn(turning) }
+          end
+          app.post(%r{/openings/#{Asking::NUMBER}/moves/back}o) do |id|
+            on_bench(find_planned(id)) { |turning| turning.take_back!(seen:, who:) }
+          end
         end
 
         # What the routes of the bench share.
@@ -30,8 +34,10 @@ module YellowTrack
           def turn(turning)
             return unless turning.answer
 
-            asked = params["turn"].is_a?(Hash) ? params["turn"].transform_values { |text| Integer(text.to_s, 10, exception: false) } : {}
-            turning.turn!(params["suggested"] ? turning.controls.suggested : turning.controls.within(asked), seen:, who:)
+            asked = params["turn"].is_a?(Hash) ?
+              params["turn"].transform_values { |text| Integer(text.to_s, 10, exception: false) } : {}
+            turning.turn!(params["suggested"] ? turning.controls.suggested : turning.controls.within(asked), seen:,
+              who:)
           end
         end
       end

@@ -10,7 +10,9 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Cutting)
           app.get(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| show Job::Cut.new(find_job(id), **asked) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/cut\.csv}o) { |id| find_job(id).then { |job| give_cuts(job.cut_list, job.name) } }
+          app.get(%r{/jobs/#{Asking::NUMBER}/cut\.csv}o) do |id|
+            find_job(id).then { |job| give_cuts(job.cut_list, job.name) }
+          end
           app.get(%r{/openings/#{Asking::NUMBER}/cut\.csv}o) do |id|
             opening = find_opening(id)
             give_cuts(Desk::CutList.new(book, [opening]), job_of(opening).name, opening.letter)
@@ -25,8 +27,12 @@ module YellowTrack
             opening = params["from"].to_s.match?(/\A\d{1,9}\z/) ? find_opening(params["from"]) : nil
             halt 404 unless opening.nil? || opening.row.job_id == job.id
             list = opening ? Desk::CutList.new(book, [opening]) : job.cut_list
-            refusing(->(fault) { opening ? stage_screen("cut", opening, fault:) : Job::Cut.new(job, **asked, fault:) }) do
-              kept, off = list.cut!(lengths_as_cut(job.units), offcut: params["offcut"].to_s[/\Aoffcut (\d{1,9})\z/, 1]&.to_i, who:)
+            refusing(->(fault) {
+              opening ? stage_screen("cut", opening, fault:) :
+                          Job::Cut.new(job, **asked, fault:)
+            }) do
+              kept, off = list.cut!(lengths_as_cut(job.units),
+                offcut: params["offcut"].to_s[/\Aoffcut (\d{1,9})\z/, 1]&.to_i, who:)
               told = {cut: 1, kept: (1 if kept), off: off_words(job, off)}
               to_page opening ? Paths.opening(opening.id, "cut", **told) : Paths.job(job.id, "cut", **told)
             end
@@ -35,7 +41,8 @@ module YellowTrack
           # @return [Hash{String => Rational}] mm, by each piece's code
           def lengths_as_cut(own)
             as_cut = params["as_cut"]
-            raise Fault.new("No piece was named. Load the page again.", key: "as_cut") unless as_cut.is_a?(Hash) && as_cut.any?
+            raise Fault.new("No piece was named. Load the page again.", key: "as_cut") unless as_cut.is_a?(Hash) &&
+              as_cut.any?
 
             as_cut.to_h do |code, typed|
               [code, typed_length(typed, own)]
@@ -50,20 +57,32 @@ module YellowTrack
           end
 
           def give_cuts(list, *names)
-            give("#{file_name(*names)}.cut.csv", "text/csv", Cells.csv(HEADS, to_cut(list) + cut_already(list) + sheets(list)))
+            give("#{file_name(*names)}.cut.csv", "text/csv",
+              Cells.csv(HEADS, to_cut(list) + cut_already(list) + sheets(list)))
           end
 
           def to_cut(list)
             list.lots.flat_map do |lot|
               lot.cutting.cuts.each_with_index.flat_map do |cut, bar|
-                cut.pieces.map { |piece| [piece.name, list.find(piece.name).last.name, lot.material, mm(piece.length), cut.bar.name || "bar #{bar + 1}", mm(cut.bar.length), mm(cut.offcut), nil] }
+                cut.pieces.map do |piece|
+                  [piece.name, list.find(piece.name).last.name, lot.material, mm(piece.length),
+                    cut.bar.name || "bar #{bar + 1}", mm(cut.bar.length), mm(cut.offcut), nil]
+                end
               end
             end
           end
 
-          def cut_already(list) = list.done.map { |part, cut| [part.code, part.name, part.material, mm(part.length), nil, nil, nil, mm(cut.as_cut)] }
+          def cut_already(list)
+            list.done.map do |part, cut|
+              [part.code, part.name, part.material, mm(part.length), nil, nil, nil, mm(cut.as_cut)]
+            end
+          end
 
-          def sheets(list) = list.sheets.map { |sheet| [sheet.code, sheet.name, sheet.material, "#{mm(sheet.width)} x #{mm(sheet.height)}", nil, nil, nil, nil] }
+          def sheets(list)
+            list.sheets.map do |sheet|
+              [sheet.code, sheet.name, sheet.material, "#{mm(sheet.width)} x #{mm(sheet.height)}", nil, nil, nil, nil]
+            end
+          end
 
           def mm(length) = Numbers.plain(length)
         end

@@ -9,7 +9,9 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Reading)
-          app.get(%r{/openings/#{Asking::NUMBER}/(opening|plan)\.json}o) { |id, what| give_json(find_opening(id), what) }
+          app.get(%r{/openings/#{Asking::NUMBER}/(opening|plan)\.json}o) do |id, what|
+            give_json(find_opening(id), what)
+          end
           app.get(%r{/openings/#{Asking::NUMBER}/(#{Regexp.union(Size::Drawings::NAMES)})\.svg}o) do |id, name|
             opening = find_opening(id)
             picture = picture_of(opening, name) or halt 404
@@ -43,7 +45,8 @@ module YellowTrack
             raise Fault, "No file was chosen. Choose #{what}, as Yellow Track saves it." unless file
 
             text = file[:tempfile].read(LARGEST + 1).to_s.dup.force_encoding("UTF-8").scrub("?")
-            raise Fault, "That file is over #{LARGEST} bytes. Choose #{what}, as Yellow Track saves it." if text.bytesize > LARGEST
+            raise Fault, "That file is over #{LARGEST} bytes. Choose #{what}, as Yellow Track saves it." if text
+              .bytesize > LARGEST
 
             Door.clean(JSON.parse(text, max_nesting: 20))
           rescue JSON::ParserError

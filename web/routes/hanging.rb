@@ -29,7 +29,8 @@ module YellowTrack
         module Ticking
           def step_of(opening)
             key = params["step"].to_s
-            (KEY.match?(key) && opening.progress.find(key)) or halt 422, "There is no such step for this set any more. Load the page again."
+            (KEY.match?(key) && opening.progress.find(key)) or halt 422,
+              "There is no such step for this set any more. Load the page again."
           end
 
           def promise(opening)

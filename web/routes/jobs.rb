@@ -33,13 +33,16 @@ module YellowTrack
             end
           end
 
-          def hang_opening(job) = on_job(job, "opening") { to_page Paths.opening(job.hang(params["name"], who:).id, "measure") }
+          def hang_opening(job)
+            on_job(job, "opening") { to_page Paths.opening(job.hang(params["name"], who:).id, "measure") }
+          end
 
           # An opening file that was chosen on the page.
           def read_opening(job)
             on_job(job, "file") do
               document = read_json(upload("file"), "an opening file")
-              to_page Paths.opening(job.read_in(document, name: File.basename(upload("file")[:filename].to_s, ".*"), who:).id)
+              to_page Paths.opening(job.read_in(document, name: File.basename(upload("file")[:filename].to_s, ".*"),
+                who:).id)
             end
           end
         end

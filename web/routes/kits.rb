@@ -11,9 +11,13 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Keeping)
           app.get("/kits") { show Web::Kits::List.new(book, **asked) }
-          app.get(%r{/kits/#{NAME}\.json}o) { |id| give("#{id}.kit.json", "application/json", JSON.pretty_generate(sheet_of(id))) }
+          app.get(%r{/kits/#{NAME}\.json}o) do |id|
+            give("#{id}.kit.json", "application/json", JSON.pretty_generate(sheet_of(id)))
+          end
           app.get(%r{/kits/#{NAME}/copy}o) { |id| show copy_screen(id) }
-          app.get(%r{/kits/#{NAME}}o) { |id| show Web::Kits::Sheet.new(book, YellowTrack::Files::Shelf.kit(sheet_of(id)), sheet_of(id), **asked) }
+          app.get(%r{/kits/#{NAME}}o) do |id|
+            show Web::Kits::Sheet.new(book, YellowTrack::Files::Shelf.kit(sheet_of(id)), sheet_of(id), **asked)
+          end
           app.post(%r{/kits/#{NAME}/copy}o) { |id| keep_copy(id) }
           app.post("/kits/file") { read_kit }
         end
@@ -21,12 +25,16 @@ module YellowTrack
         # What the routes of kits share.
         module Keeping
           # A sheet as parsed, by its id.
-          def sheet_of(id) = YellowTrack::Files::Shelf.kits[id]&.then { |kit| Numbers.rounded(kit.to_h) } || book.own_kits.sheet(id) || halt(404)
+          def sheet_of(id)
+            YellowTrack::Files::Shelf.kits[id]&.then { |kit| Numbers.rounded(kit.to_h) } || book.own_kits.sheet(id) ||
+              halt(404)
+          end
 
           def copy_screen(id, **rest)
             sheet = sheet_of(id)
             kit = YellowTrack::Files::Shelf.kit(sheet)
-            Web::Kits::Copy.new(book, kit, sheet.merge("id" => free_id(id), "name" => "#{kit.name} (own)", **learnt_turn(sheet)), **asked, **rest)
+            Web::Kits::Copy.new(book, kit, sheet
+              .merge("id" => free_id(id), "name" => "#{kit.name} (own)", **learnt_turn(sheet)), **asked, **rest)
           end
 
           def keep_copy(id)
@@ -35,7 +43,9 @@ module YellowTrack
           end
 
           def read_kit
-            refusing(->(fault) { Web::Kits::List.new(book, **asked, fault:) }) { keep_kit(read_json(upload("file"), "a kit sheet")) }
+            refusing(->(fault) { Web::Kits::List.new(book, **asked, fault:) }) do
+              keep_kit(read_json(upload("file"), "a kit sheet"))
+            end
           end
 
           # Saves a fitter's own sheet.
@@ -44,8 +54,12 @@ module YellowTrack
           #   whose id is that of a kit that ships
           def keep_kit(sheet)
             id = YellowTrack::Files::Shelf.kit(sheet).id
-            raise Fault.new("\"#{id}\" is the id of a kit that ships. Give it another.", key: "id") if YellowTrack::Files::Shelf.kits.key?(id)
-            raise Fault.new("\"#{id}\" will not do as an id. It takes letters, digits, - and _.", key: "id") unless id.match?(ID)
+            if YellowTrack::Files::Shelf.kits.key?(id)
+              raise Fault.new("\"#{id}\" is the id of a kit that ships. Give it another.",
+                key: "id")
+            end
+            raise Fault.new("\"#{id}\" will not do as an id. It takes letters, digits, - and _.", key: "id") unless id
+              .match?(ID)
 
             book.own_kits.save(sheet)
             to_page Paths.kit(id)
@@ -54,10 +68,13 @@ module YellowTrack
           # The figure of a turn that an opening's moves taught.
           def learnt_turn(sheet)
             figure = Float(params["per_turn"].to_s, exception: false)
-            (figure&.finite? && figure.positive? && sheet["adjust"]) ? {"adjust" => sheet["adjust"].merge("per_turn" => figure)} : {}
+            (figure&.finite? && figure.positive? && sheet["adjust"]) ?
+              {"adjust" => sheet["adjust"].merge("per_turn" => figure)} : {}
           end
 
-          def free_id(id) = (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }
+          def free_id(id)
+            (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }
+          end
         end
       end
     end

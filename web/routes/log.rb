@@ -11,19 +11,24 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Adding)
           app.get(%r{/openings/#{Asking::NUMBER}/log}o) { |id| show log_screen(find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/log\.csv}o) do |id|
-            opening = find_opening(id)
-            give("#{name_of(opening)}.log.csv", "text/csv", log_screen(opening).csv)
-          end
+          app.get(%r{/openings/#{Asking::NUMBER}/log\.csv}o) { |id| give_log(find_opening(id)) }
           app.get(%r{/pictures/#{Asking::NUMBER}(/small)?}o) { |id, small| give_picture(id, small) }
-          app.post(%r{/openings/#{Asking::NUMBER}/remarks}o) { |id| add_to_log(find_opening(id)) { |opening| note(opening, "remark", "remark") } }
-          app.post(%r{/openings/#{Asking::NUMBER}/corrections}o) { |id| add_to_log(find_opening(id)) { |opening| correct(opening) } }
-          app.post(%r{/openings/#{Asking::NUMBER}/pictures}o) { |id| add_to_log(find_opening(id)) { |opening| keep_picture(opening) } }
+          app.post(%r{/openings/#{Asking::NUMBER}/remarks}o) do |id|
+            add_to_log(find_opening(id)) { |opening| note(opening, "remark", "remark") }
+          end
+          app.post(%r{/openings/#{Asking::NUMBER}/corrections}o) do |id|
+            add_to_log(find_opening(id)) { |opening| correct(opening) }
+          end
+          app.post(%r{/openings/#{Asking::NUMBER}/pictures}o) do |id|
+            add_to_log(find_opening(id)) { |opening| keep_picture(opening) }
+          end
         end
 
         # What the routes of the log share.
         module Adding
           def log_screen(opening, **rest) = screen_of(Web::Log::Screen, opening, **rest)
+
+          def give_log(opening) = give("#{name_of(opening)}.log.csv", "text/csv", log_screen(opening).csv)
 
           def add_to_log(opening)
             refusing(->(fault) { log_screen(opening, fault:) }) do
@@ -32,7 +37,9 @@ module YellowTrack
             end
           end
 
-          def note(opening, kind, key) = opening.note({kind:, key:, before: nil, after: in_words("text", "an entry")}, who:)
+          def note(opening, kind, key)
+            opening.note({kind:, key:, before: nil, after: in_words("text", "an entry")}, who:)
+          end
 
           def correct(opening)
             wrong = book.log.find(number("entry"))
@@ -42,7 +49,10 @@ module YellowTrack
 
           def keep_picture(opening)
             caption = params["caption"].to_s.strip
-            raise Fault.new("#{caption.length} characters is too long a caption. It takes #{LONGEST}.", key: "picture") if caption.length > LONGEST
+            if caption.length > LONGEST
+              raise Fault.new("#{caption.length} characters is too long a caption. It takes #{LONGEST}.",
+                key: "picture")
+            end
 
             book.pictures.add(opening.row, Web::Log::PictureFile.read(upload("picture")), caption:, who:)
           end
@@ -60,7 +70,8 @@ module YellowTrack
           def in_words(name, what, most: LONGEST)
             text = params[name].to_s.strip
             raise Fault.new("Nothing was written. Say what happened.", key: name) if text.empty?
-            raise Fault.new("#{text.length} characters is too long for #{what}. It takes #{most}.", key: name) if text.length > most
+            raise Fault.new("#{text.length} characters is too long for #{what}. It takes #{most}.", key: name) if text
+              .length > most
 
             text
           end

@@ -14,7 +14,9 @@ module YellowTrack
           pages(app)
           app.post(%r{/openings/#{Asking::NUMBER}/name}o) { |id| rename_opening(find_row(id)) }
           app.post(%r{/openings/#{Asking::NUMBER}/notes}o) { |id| keep_notes(find_opening(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/(earlier|later)}o) { |id, way| move_opening(find_row(id), WAYS.fetch(way)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/(earlier|later)}o) do |id, way|
+            move_opening(find_row(id), WAYS.fetch(way))
+          end
           app.post(%r{/openings/#{Asking::NUMBER}/copy}o) { |id| copy_opening(find_row(id)) }
           app.post(%r{/openings/#{Asking::NUMBER}/(bin|bring-back)}o) do |id, way|
             row = book.openings.bin(find_row(id).id, binned: Jobs::BIN.fetch(way), who:)
@@ -24,7 +26,9 @@ module YellowTrack
 
         def self.pages(app)
           app.get(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Opening::Sheet, find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/drilling}o) { |id| show screen_of(Opening::Drilling, find_planned(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
+            show screen_of(Opening::Drilling, find_planned(id))
+          end
           app.get(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
             screen = screen_of(Opening::Working, find_planned(id))
             htmx? ? view.partial("parts/sums", screen:, entries: screen.entries) : show(screen)
@@ -43,10 +47,16 @@ module YellowTrack
           def keep_notes(opening)
             refusing(->(fault) { stage_screen("measure", opening, fault:) }) do
               notes = params["notes"].to_s.strip
-              raise Fault.new("#{notes.length} characters is too long a note. It takes #{LONGEST_NOTES}.", key: "notes") if notes.length > LONGEST_NOTES
+              if notes.length > LONGEST_NOTES
+                raise Fault.new("#{notes.length} characters is too long a note. It takes #{LONGEST_NOTES}.",
+                  key: "notes")
+              end
 
               before = opening.row.notes
-              opening.note({kind: "note", key: "notes", before:, after: notes}, who:, columns: {notes:}) unless before == notes
+              unless before == notes
+                opening.note({kind: "note", key: "notes", before:, after: notes}, who:,
+                  columns: {notes:})
+              end
               to_page Paths.opening(opening.id, "measure")
             end
           end

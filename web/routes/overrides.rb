@@ -24,11 +24,16 @@ module YellowTrack
         module Reasons
           def stop_of(opening, code) = opening.checks(code).find(&:stop?) || halt(404)
 
-          def override_screen(opening, code, **rest) = screen_of(Opening::Override, opening, stop_of(opening, code), **rest)
+          def override_screen(opening, code, **rest)
+            screen_of(Opening::Override, opening, stop_of(opening, code), **rest)
+          end
 
           # @raise [Fault] without one
           def reason
-            raise Fault.new("A stop is overridden with a written reason. Say why it will work here.", key: "reason") if params["reason"].to_s.strip.empty?
+            if params["reason"].to_s.strip.empty?
+              raise Fault.new("A stop is overridden with a written reason. Say why it will work here.",
+                key: "reason")
+            end
 
             in_words("reason", "a reason", most: Opening::Override::LONGEST)
           end

@@ -7,7 +7,9 @@ module YellowTrack
       module Papers
         def self.registered(app)
           app.helpers(Packing)
-          app.post(%r{/jobs/#{Asking::NUMBER}/papers}o) { |id| find_job(id).then { |job| make_papers(job.row, job.planned, job.name) } }
+          app.post(%r{/jobs/#{Asking::NUMBER}/papers}o) do |id|
+            find_job(id).then { |job| make_papers(job.row, job.planned, job.name) }
+          end
           app.post(%r{/openings/#{Asking::NUMBER}/papers}o) do |id|
             opening = find_opening(id)
             make_papers(job_of(opening), [opening].select(&:plan), job_of(opening).name, opening.letter)
@@ -36,13 +38,19 @@ module YellowTrack
           end
 
           def pack_of(job, openings)
-            lots = -> { Desk::CutList.new(book, openings).lots.map { |lot| Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts) } }
-            Drawing::Paper::Pack.new(job: job.name, date: view.today, address: address(Paths.job(job.id)), openings: openings.map { |one| on_paper(one) }, lots:)
+            lots = -> {
+              Desk::CutList.new(book, openings).lots
+                .map { |lot| Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts) }
+            }
+            Drawing::Paper::Pack.new(job: job.name, date: view.today, address: address(Paths.job(job.id)),
+              openings: openings.map { |one| on_paper(one) }, lots:)
           end
 
           def on_paper(opening)
-            Drawing::Paper::Pack::Opening.new(plan: opening.plan, parts: opening.parts, letter: opening.letter, name: opening.name, revision: opening.version,
-              address: address(Paths.opening(opening.id)), cautions: YellowTrack::Files::Cautions.for(opening.plan.set) + [YellowTrack::Files::Cautions.always])
+            Drawing::Paper::Pack::Opening.new(plan: opening.plan, parts: opening.parts, letter: opening.letter,
+              name: opening.name, revision: opening.version,
+              address: address(Paths.opening(opening.id)),
+              cautions: YellowTrack::Files::Cautions.for(opening.plan.set) + [YellowTrack::Files::Cautions.always])
           end
 
           def address(path) = "#{request.base_url}#{path}"

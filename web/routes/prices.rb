@@ -15,7 +15,9 @@ module YellowTrack
           # Every price that can be read is kept; the others are said.
           app.post(%r{/jobs/#{Asking::NUMBER}/price}o) do |id|
             job = find_job(id)
-            unread = (params["price"].is_a?(Hash) ? params["price"] : {}).filter_map { |key, typed| keep_price(key, typed.to_s) }
+            unread = (params["price"].is_a?(Hash) ? params["price"] : {}).filter_map do |key, typed|
+              keep_price(key, typed.to_s)
+            end
             next to_page(Paths.job(job.id, "price")) if unread.empty?
 
             status 422
@@ -39,7 +41,8 @@ module YellowTrack
           # @raise [Fault] for what is no price
           def read_price(typed)
             text = typed.to_s.strip
-            raise Fault.new("\"#{text[0, 40]}\" is no price. Give it as 18.50.", key: "price") unless AMOUNT.match?(text)
+            raise Fault.new("\"#{text[0, 40]}\" is no price. Give it as 18.50.", key: "price") unless AMOUNT
+              .match?(text)
 
             Rational(text.tr(",", "."))
           end

@@ -11,7 +11,11 @@ module YellowTrack
           app.helpers(Racking)
           app.get("/rack") { show Web::Saw::Screen.new(book, **asked) }
           app.post("/rack") { on_rack("offcut") { book.saw.keep(named_material, bar_length) } }
-          app.post("/rack/stock") { on_rack("stock") { book.saw.stock(named_material, bar_length, params["price"] && read_price(params["price"])) } }
+          app.post("/rack/stock") do
+            on_rack("stock") do
+              book.saw.stock(named_material, bar_length, params["price"] && read_price(params["price"]))
+            end
+          end
           app.post(%r{/rack/#{Asking::NUMBER}/use}o) { |id| on_rack("use") { book.saw.use(Integer(id, 10)) } }
         end
 
@@ -27,14 +31,20 @@ module YellowTrack
           def named_material
             name = params["material"].to_s.strip
             raise Fault.new("A material is needed: what is it cut from?", key: "material") if name.empty?
-            raise Fault.new("#{name.length} characters is too long for a material. It takes #{LONGEST}.", key: "material") if name.length > LONGEST
+            if name.length > LONGEST
+              raise Fault.new("#{name.length} characters is too long for a material. It takes #{LONGEST}.",
+                key: "material")
+            end
 
             name
           end
 
           def bar_length
             typed_length(params["length"], :mm).tap do |length|
-              raise Fault.new("\"#{params["length"]}\" is no bar. Give its length in full.", key: "length") unless length.positive?
+              unless length.positive?
+                raise Fault.new("\"#{params["length"]}\" is no bar. Give its length in full.",
+                  key: "length")
+              end
             end
           end
         end

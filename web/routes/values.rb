@@ -8,7 +8,8 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Typing)
           app.post(%r{/openings/#{Asking::NUMBER}/values}o) do |id|
-            field = Desk::Fields[params["key"].to_s] or halt 422, "There is no such value to change. Load the page again."
+            field = Desk::Fields[params["key"].to_s] or halt 422,
+              "There is no such value to change. Load the page again."
             stage = stage_of_form(field)
             result = written(find_opening(id), field)
             next to_page(Paths.opening(result.opening.id, stage, anchor: field.key)) unless htmx?
@@ -31,7 +32,8 @@ module YellowTrack
             return writing.forget(field) if params["forget"]
             return writing.put_back(field, seen:) if params["back"]
 
-            writing.write(field, posted(field), seen:, unit: unit_of_form(opening.opening.units), overrule: params["overrule"] == "1")
+            writing.write(field, posted(field), seen:, unit: unit_of_form(opening.opening.units),
+              overrule: params["overrule"] == "1")
           end
 
           # A kit of the fitter's own goes into the opening as its whole sheet.

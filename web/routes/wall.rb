@@ -21,13 +21,15 @@ module YellowTrack
         module Starting
           def start_job
             refusing(->(fault) { Web::Wall::Screen.new(book, **asked, fault:) }) do
-              to_page Paths.job(book.jobs.add(name: params["name"], place: params["place"], units: params["units"] || "mm").id)
+              to_page Paths.job(book.jobs.add(name: params["name"], place: params["place"],
+                units: params["units"] || "mm").id)
             end
           end
 
           def note_name
             name = params["who"].to_s.strip
-            halt 422, "#{name.length} characters is too long a name. It takes #{Crew::LONGEST}." if name.length > Crew::LONGEST
+            halt 422, "#{name.length} characters is too long a name. It takes #{Crew::LONGEST}." if name
+              .length > Crew::LONGEST
 
             session["who"] = name
             to_page params["back"].to_s.match?(BACK) ? params["back"] : Paths.wall

@@ -37,7 +37,8 @@ module YellowTrack
         # @param name [Symbol] of one of the above
         # @return [String] SVG
         def svg(name)
-          (@moves.closed? || !MOVED.include?(name)) ? @opening.piece(name, @opening.shown) { public_send(name).to_s } : public_send(name).to_s
+          (@moves.closed? || !MOVED.include?(name)) ? @opening.piece(name, @opening.shown) { public_send(name).to_s } :
+            public_send(name).to_s
         end
 
         # A drawing to be saved.
@@ -47,7 +48,9 @@ module YellowTrack
         def picture(name)
           return (half_jamb if half_jamb?) if name == "half-jamb"
 
-          {"front" => :front, "above" => :above, "floor" => :strip, "sections" => :sections}[name]&.then { |drawing| public_send(drawing) }
+          {"front" => :front, "above" => :above, "floor" => :strip, "sections" => :sections}[name]&.then do |drawing|
+            public_send(drawing)
+          end
         end
 
         MOVED = %i[front above].freeze

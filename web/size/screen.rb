@@ -28,7 +28,8 @@ module YellowTrack
         def options_of(field)
           case field.key
           when "set.kit" then kits_of
-          when "set.pattern" then field.options.select { |lanes, _| lanes.split(",").map(&:to_i).max <= opening.kit["lanes"].to_i }
+          when "set.pattern" then field.options
+            .select { |lanes, _| lanes.split(",").map(&:to_i).max <= opening.kit["lanes"].to_i }
           else super
           end
         end
@@ -51,7 +52,10 @@ module YellowTrack
 
         # Names of the fitter's own kits of the family, by their ids.
         def own_kits
-          @own_kits ||= book.own_kits.all.select { |_, sheet| sheet["family"] == opening.kit.family }.transform_values { |sheet| sheet["name"] }
+          @own_kits ||= book.own_kits.all.select { |_, sheet| sheet["family"] == opening.kit.family }
+            .transform_values do |sheet|
+            sheet["name"]
+          end
         end
       end
     end

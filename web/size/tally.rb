@@ -13,20 +13,24 @@ module YellowTrack
 
         # Choices whose empty field shows the kit's value, by its key there.
         FROM_KIT = {
-          "set.lap" => "lap.design", "set.gap" => "gap.design", "set.inset" => "inset.design", "set.cover.side" => "cover.side",
+          "set.lap" => "lap.design", "set.gap" => "gap.design", "set.inset" => "inset.design",
+          "set.cover.side" => "cover.side",
           "set.cover.head" => "cover.head", "set.side_gap" => "side_gap", "set.setback" => "setback"
         }.freeze
 
         # What others are usually.
         USUAL = {
-          "set.makeup.0" => "hollow core", "set.width" => "cut to fit", "set.slab.foot" => "28 mm", "set.packing.left" => "0",
-          "set.packing.right" => "0", "set.bumper" => "0", "set.proud" => "0", "set.fit" => "as usual", "set.nib" => "0", "set.lining" => "20 mm",
+          "set.makeup.0" => "hollow core", "set.width" => "cut to fit", "set.slab.foot" => "28 mm",
+          "set.packing.left" => "0",
+          "set.packing.right" => "0", "set.bumper" => "0", "set.proud" => "0", "set.fit" => "as usual",
+          "set.nib" => "0", "set.lining" => "20 mm",
           "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
         }.freeze
 
         PANEL_CHOICES = %w[set.kit set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
 
-        SLAB_CHOICES = [nil, ["Slab: what the panels are cut from", %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]].freeze
+        SLAB_CHOICES = [nil, ["Slab: what the panels are cut from",
+          %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]].freeze
 
         HANDS = {1 => "one can lift it", 2 => "two to lift it", 3 => "three to lift it, or a lifter"}.freeze
 
@@ -63,16 +67,20 @@ module YellowTrack
           names = @set.panels.map(&:name).join(", ")
           [row("Panel#{"s" if @set.panels.length > 1} #{names}", [cut(@set.width), :"wide ×", cut(@set.height)], "high",
             %w[panels.width panels.height sizing.width run], line: [sum("panels.width"), sum("panels.height")],
-            codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } + %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
-            row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight], codes: ["#{family}.weight"])]
+            codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
+              %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
+            row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight],
+              codes: ["#{family}.weight"])]
         end
 
         def slab
           alter = @set.slab
           return unless alter.slab?
 
-          [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot", %w[alter.width alter.height],
-            line: [sum("alter.width"), sum("alter.height")], codes: %w[alter.block alter.stile alter.narrow alter.none]),
+          [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot",
+            %w[alter.width alter.height],
+            line: [sum("alter.width"), sum("alter.height")],
+            codes: %w[alter.block alter.stile alter.narrow alter.none]),
             (lipping if alter.lipping.positive?)]
         end
 
@@ -83,7 +91,8 @@ module YellowTrack
 
         def rollers
           near, far = @set.rollers.places
-          row("Rollers", [derived(near), :and, derived(far)], "from the left edge of each", %w[panels.rollers panels.spacing set.inset],
+          row("Rollers", [derived(near), :and, derived(far)], "from the left edge of each",
+            %w[panels.rollers panels.spacing set.inset],
             codes: ["#{family}.inset"])
         end
 
@@ -98,13 +107,16 @@ module YellowTrack
 
         # What the kit has for a choice, in words.
         def from_kit
-          FROM_KIT.to_h { |key, own| [key, @opening.kit[own]] }.compact.transform_values { |value| "kit #{short(value)}" }
+          FROM_KIT.to_h { |key, own| [key, @opening.kit[own]] }.compact.transform_values do |value|
+            "kit #{short(value)}"
+          end
         end
 
         # Codes of the set's checks that no row has a place for. The survey's own
         # stand in Measure.
         def strays
-          @plan.checks.map(&:code).uniq.grep_v(/\A(survey|head)\./) - parts.flat_map { |part| own_rows(part).flat_map(&:codes) }
+          @plan.checks.map(&:code).uniq.grep_v(/\A(survey|head)\./) - parts
+            .flat_map { |part| own_rows(part).flat_map(&:codes) }
         end
 
         def family = @opening.opening.family
@@ -143,12 +155,15 @@ module YellowTrack
 
         def gap_line = "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} under the panels"
 
-        def gap_keys = @set.panels.flat_map { |panel| ["panels.#{panel.name}.gap.least", "panels.#{panel.name}.gap.most"] }
+        def gap_keys
+          @set.panels.flat_map { |panel| ["panels.#{panel.name}.gap.least", "panels.#{panel.name}.gap.most"] }
+        end
 
         def opens(line: nil)
           shut = @set.bays.count { |bay| !bay.reachable }
           share = @plan.working["reach.share"]&.result || "0 %"
-          row("Opens", [derived(@set.widest)], "#{share}#{", #{shut} of #{@set.bays.length} bays stay shut" if shut.positive?}",
+          row("Opens", [derived(@set.widest)],
+            "#{share}#{", #{shut} of #{@set.bays.length} bays stay shut" if shut.positive?}",
             %w[reach.widest reach.share], codes: %w[bypass.bay size.none], line:)
         end
       end

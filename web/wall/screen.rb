@@ -26,7 +26,9 @@ module YellowTrack
           @rows ||= begin
             jobs = book.jobs.all(most: paging.most, after: paging.after)
             counts, first = book.openings.counts(jobs.map(&:id)), first_of(jobs)
-            jobs.map { |job| Row.new(job:, openings: first[job.id] || [], more: [(counts[job.id] || 0) - OPENINGS, 0].max) }
+            jobs.map do |job|
+              Row.new(job:, openings: first[job.id] || [], more: [(counts[job.id] || 0) - OPENINGS, 0].max)
+            end
           end
         end
 

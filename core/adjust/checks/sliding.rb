@@ -11,7 +11,8 @@ module YellowTrack
           over = len(@answer.lacking[code] || 0r)
           case code
           when "adjust.range"
-            check(code, :stop, "One hanger alone runs to its end, #{over} short.", "Pack the jamb by what is left over#{left_over}, or move the other hanger too.")
+            check(code, :stop, "One hanger alone runs to its end, #{over} short.",
+              "Pack the jamb by what is left over#{left_over}, or move the other hanger too.")
           when "adjust.floor"
             check(code, :stop, "One hanger alone brings a lower corner too near the floor, by #{over}.",
               "Trim #{over} off the foot, or pack the jamb by what is left over#{left_over}.")
@@ -32,14 +33,17 @@ module YellowTrack
         def bow
           return unless @answer.codes.include?("adjust.bow")
 
-          check("adjust.bow", :watch, "#{len(@answer.bow.abs)} of bow stays whatever is turned: the jamb is bowed or the panel warped.",
-            "Hold a straightedge to the panel's edge, or swap it for its neighbour: if the bow goes with the panel it is the panel. Plane, pack or accept.")
+          check("adjust.bow", :watch, "#{len(@answer.bow.abs)} of bow stays whatever is turned: the jamb is bowed or " \
+            "the panel warped.",
+            "Hold a straightedge to the panel's edge, or swap it for its neighbour: if the bow goes with the panel " \
+              "it is the panel. Plane, pack or accept.")
         end
 
         def slip
           return unless @learnt.slips?
 
-          check("adjust.slip", :watch, "The last move changed next to nothing.", "The screw slips, or the hanger does not carry: look before turning further.")
+          check("adjust.slip", :watch, "The last move changed next to nothing.",
+            "The screw slips, or the hanger does not carry: look before turning further.")
         end
       end
     end

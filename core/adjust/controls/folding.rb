@@ -6,7 +6,11 @@ module YellowTrack
       # Of a pair that folds: two slides and a jack.
       class Folding < Controls
         # Gaps after any turning. @return [Hash{String => Numeric}]
-        def gaps(counts) = answer.gaps_after(*turned(counts).values).then { |after| Reading::Folding::LETTERS.transform_values { |letter| after.fetch(letter) } }
+        def gaps(counts)
+          answer.gaps_after(*turned(counts).values).then do |after|
+            Reading::Folding::LETTERS.transform_values { |letter| after.fetch(letter) }
+          end
+        end
 
         def direction(name, count)
           return super if name == "jack"

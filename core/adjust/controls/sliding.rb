@@ -23,7 +23,10 @@ module YellowTrack
         # @return [Hash{String => Hash{String => Numeric}}]
         def moved(counts)
           by = turned(counts).values
-          {"floor" => answer.floor_after((reading.read["floor"] || {}).compact, *by), "tops" => answer.tops_after(*by)}.reject { |_, read| read.empty? }
+          {"floor" => answer.floor_after((reading.read["floor"] || {}).compact, *by), "tops" => answer.tops_after(*by)}
+            .reject do |_, read|
+            read.empty?
+          end
         end
 
         # What such a move can teach of the screws, once its gaps are read.
@@ -32,7 +35,8 @@ module YellowTrack
         def lesson(counts)
           return {} unless reading.turned?("left")
 
-          {"turns" => Rational(counts["right"] - counts["left"], QUARTER), "taper" => answer.taper_at_right, "spacing" => answer.spacing,
+          {"turns" => Rational(counts["right"] - counts["left"], QUARTER), "taper" => answer.taper_at_right,
+           "spacing" => answer.spacing,
            "height" => reading.panel.height}
         end
       end

@@ -18,7 +18,9 @@ module YellowTrack
         #
         # @return [Hash{String => Numeric}]
         def floor
-          {"left" => panel.x, "right" => panel.right}.to_h { |side, x| [side, read.dig("floor", side) || @set.floor_gap.at(x) + risen(side)] }
+          {"left" => panel.x, "right" => panel.right}.to_h do |side, x|
+            [side, read.dig("floor", side) || @set.floor_gap.at(x) + risen(side)]
+          end
         end
 
         private
@@ -32,8 +34,10 @@ module YellowTrack
 
         # A panel in a channel keeps to it, not to the floor.
         def answered(even, per_turn)
-          Slider.new(kit:, jamb:, gaps: read["gaps"], width: panel.width, height: panel.height, at: {"left" => at("left"), "right" => at("right")},
-            floor: (floor unless @set.engagement), bumper: @set.bumper, engagement: @set.engagement, tops: read["tops"] || {}, even:, per_turn:, inset:)
+          Slider.new(kit:, jamb:, gaps: read["gaps"], width: panel.width, height: panel.height,
+            at: {"left" => at("left"), "right" => at("right")},
+            floor: (floor unless @set.engagement), bumper: @set.bumper, engagement: @set.engagement,
+            tops: read["tops"] || {}, even:, per_turn:, inset:)
         end
       end
     end

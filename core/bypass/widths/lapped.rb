@@ -13,7 +13,9 @@ module YellowTrack
         end
 
         # Width that the panels of this run would have, cut to the design lap.
-        def own_width = Length.down((run + counts[:laps] * @wanted - counts[:meets] * meet) / counts[:panels], brief.grain)
+        def own_width
+          Length.down((run + counts[:laps] * @wanted - counts[:meets] * meet) / counts[:panels], brief.grain)
+        end
 
         # Packing in all that brings a run too wide for its panels to the
         # least lap; half at each jamb.
@@ -36,7 +38,8 @@ module YellowTrack
 
         def come_out
           brief.work.sum("laps.lap", "Lap as it comes out, o'", "(panels × width + meets × meet gap − run) ÷ laps",
-            width:, meet_gap: meet, run:, **counts, why: "Worked out again from the rounded width, so that the sum closes.")
+            width:, meet_gap: meet, run:, **counts,
+            why: "Worked out again from the rounded width, so that the sum closes.")
         end
       end
     end

@@ -29,7 +29,8 @@ module YellowTrack
         def untaken(survey, corners)
           (bl, br, tl, tr) = corners.values_at(:bl, :br, :tl, :tr).map { |corner| corner.map(&:rationalize) }
           fitting = {
-            "diagonals.rising" => Math.hypot(tr[0] - bl[0], tr[1] - bl[1]), "diagonals.falling" => Math.hypot(tl[0] - br[0], tl[1] - br[1]),
+            "diagonals.rising" => Math.hypot(tr[0] - bl[0], tr[1] - bl[1]),
+            "diagonals.falling" => Math.hypot(tl[0] - br[0], tl[1] - br[1]),
             "leans.left" => tl[0], "leans.right" => tr[0] - br[0]
           }.select { |key, _| survey[key].nil? }
           fitting["floor"] = [[0r, 0r], br] unless survey.floor.read?

@@ -21,13 +21,15 @@ RSpec.describe YellowTrack::Adjust do
     def random_panel
       kit = kits.sample(random:)
       at = %w[left right].to_h { |side| [side, random.rand(-8..8)/8r * kit["adjust.down"]] }
-      {kit:, jamb: %w[left right].sample(random:), gaps: gaps_of(random.rand(-16..16)/2r), width: random.rand(600..1100).to_r, height: random.rand(1900..2400).to_r,
+      {kit:, jamb: %w[left right].sample(random:), gaps: gaps_of(random.rand(-16..16)/2r),
+       width: random.rand(600..1100).to_r, height: random.rand(1900..2400).to_r,
        at:, floor: {"left" => random.rand(4..14).to_r, "right" => random.rand(4..14).to_r}}
     end
 
     def limits(panel)
       inset = panel[:kit]["inset.design"]
-      YellowTrack::Adjust::Limits.new(panel[:kit], panel[:at], spacing: panel[:width] - 2 * inset, inset:, width: panel[:width], floor: panel[:floor], engagement: nil)
+      YellowTrack::Adjust::Limits.new(panel[:kit], panel[:at], spacing: panel[:width] - 2 * inset, inset:,
+        width: panel[:width], floor: panel[:floor], engagement: nil)
     end
 
     it "closes the taper, breaks no limit, and moves no more hangers than it must" do
@@ -41,7 +43,9 @@ RSpec.describe YellowTrack::Adjust do
         after = made.gaps_after(made.move.left, made.move.right)
         expect(after["top"] - after["bottom"]).to be_within(0.001).of(0)
         expect(limits(panel).stops(made.move.left, made.move.right)).to eq []
-        single = [[-made.move.turn, 0], [0, made.move.turn]].any? { |left, right| limits(panel).stops(left, right).empty? }
+        single = [[-made.move.turn, 0], [0, made.move.turn]].any? do |left, right|
+          limits(panel).stops(left, right).empty?
+        end
         expect(made.move.which == "both").to be !single
       end
       expect(seen.keys).to include("jamb", "far", "both", :none)
@@ -58,7 +62,9 @@ RSpec.describe YellowTrack::Adjust do
         quarter = made.per_turn / 4
         left, right = described_class::SIDES.map { |side| made.done(side) }
         expect([made.move.left - left, made.move.right - right].map(&:abs)).to all be <= quarter
-        others = [-1, 0, 1].product([-1, 0, 1]).map { |more, further| left_over(made, left + more * quarter, right + further * quarter) }
+        others = [-1, 0, 1].product([-1, 0, 1]).map do |more, further|
+          left_over(made, left + more * quarter, right + further * quarter)
+        end
         expect(left_over(made, left, right)).to be <= others.min + 1e-9
       end
     end
@@ -67,7 +73,8 @@ RSpec.describe YellowTrack::Adjust do
       other = {"left" => "right", "right" => "left"}
       200.times do
         panel = random_panel
-        mirrored = panel.merge(jamb: other[panel[:jamb]], at: panel[:at].transform_keys(other), floor: panel[:floor].transform_keys(other))
+        mirrored = panel.merge(jamb: other[panel[:jamb]], at: panel[:at].transform_keys(other),
+          floor: panel[:floor].transform_keys(other))
         made, turned = described_class.new(**panel), described_class.new(**mirrored)
         expect(turned.codes).to eq made.codes
         expect(turned.move&.to_a).to eq(made.move && [made.move.which, made.move.right, made.move.left])

@@ -6,7 +6,8 @@ RSpec.describe YellowTrack::Adjust::Fold do
   let(:endless) { YellowTrack::Kit.new(kit.to_h.except("slide")) }
 
   def fold(gt, gb, hp, hl, kit: endless, **rest)
-    YellowTrack::Adjust::Fold.new(kit:, width: 404r, height: 2120r, gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, side_gap: 5.5r, top_gap: 5r, hinge: 2r, **rest)
+    YellowTrack::Adjust::Fold.new(kit:, width: 404r, height: 2120r,
+      gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, side_gap: 5.5r, top_gap: 5r, hinge: 2r, **rest)
   end
 
   it "leaves the gaps that its school looks at even, at what they are to be, for any reading" do
@@ -25,11 +26,15 @@ RSpec.describe YellowTrack::Adjust::Fold do
     200.times do
       readings = Array.new(4) { random.rand(0..40)/2r }
       at = {"top" => random.rand(-20..20)/2r, "bottom" => random.rand(-20..20)/2r}
-      free, held = [endless, kit].map { |one| fold(*readings, kit: one, at:, school: %w[top side].map { |name| "even #{name}" }.sample(random:)) }
-      expect([[at["top"], held.top_slide], [at["bottom"], held.bottom_slide]].map { |from, by| from + by }).to all be_between(-12, 12)
+      free, held = [endless, kit].map do |one|
+        fold(*readings, kit: one, at:, school: %w[top side].map { |name| "even #{name}" }.sample(random:))
+      end
+      expect([[at["top"], held.top_slide], [at["bottom"], held.bottom_slide]].map { |from, by| from + by })
+        .to all be_between(-12, 12)
       next unless free.school == held.school
 
-      expect(held.short).to eq("top" => (free.top_slide - held.top_slide).abs, "bottom" => (free.bottom_slide - held.bottom_slide).abs)
+      expect(held.short).to eq("top" => (free.top_slide - held.top_slide).abs,
+        "bottom" => (free.bottom_slide - held.bottom_slide).abs)
       expect(held.codes.include?("adjust.slide")).to eq held.short.values.any?(&:positive?)
       expect(held.expected).to eq held.gaps_after(held.top_slide, held.bottom_slide, held.jack)
       expect(held.expected.values_at("hp", "hl").min).to eq 5
@@ -45,11 +50,13 @@ RSpec.describe YellowTrack::Adjust::Fold do
 
   it "sets slides by halves of a millimetre and the jack by quarter turns, the kit's way" do
     steps = {"top" => 1r / 2, "bottom" => 1r / 2, "jack" => YellowTrack::Adjust.step(kit)}
-    {[5.5r, 5.5r, 8r, 8r] => [0, 0, 8], [5.5r, 5.5r, 3r, 3r] => [0, 0, -5], [4.2r, 6.3r, 5r, 5r] => [3, -2, 0]}.each do |readings, counts|
+    {[5.5r, 5.5r, 8r, 8r] => [0, 0, 8], [5.5r, 5.5r, 3r, 3r] => [0, 0, -5], [4.2r, 6.3r, 5r, 5r] => [3, -2, 0]}
+      .each do |readings, counts|
       expect(fold(*readings, school: "even side").counts(steps).values_at("top", "bottom")).to eq counts.first(2)
       expect(fold(*readings, school: "even top").counts(steps).fetch("jack")).to eq counts.last
     end
-    expect([8, -5].map { |count| YellowTrack::Adjust::Words.turned(kit, Rational(count.abs, 4), count) }).to eq ["2 turns anticlockwise", "1¼ turns clockwise"]
+    expect([8, -5].map { |count| YellowTrack::Adjust::Words.turned(kit, Rational(count.abs, 4), count) })
+      .to eq ["2 turns anticlockwise", "1¼ turns clockwise"]
   end
 
   describe YellowTrack::Adjust::Meet do

@@ -4,7 +4,9 @@ RSpec.describe YellowTrack::Adjust::Learnt do
   let(:kit) { YellowTrack::Files::Shelf.kits.fetch("twin-42") }
 
   # A move of some turns at a panel where a turn really raises so much.
-  def made(turns, real, taper: -10r) = described_class::Made.new(turns:, taper:, found: taper + turns * real * 2000 / 800, spacing: 800r, height: 2000r)
+  def made(turns, real, taper: -10r)
+    described_class::Made.new(turns:, taper:, found: taper + turns * real * 2000 / 800, spacing: 800r, height: 2000r)
+  end
 
   it "reckons with the median after two moves, where it is over 15 % off the sheet" do
     expect(described_class.new(kit, [made(2r, 1r)]).used).to be_nil
@@ -14,7 +16,8 @@ RSpec.describe YellowTrack::Adjust::Learnt do
   end
 
   it "leaves out moves of less than a turn, which tell more of the reading than of the screw" do
-    expect(described_class.new(kit, [made(1r / 4, 3r), made(1r / 2, 0.1r)])).to have_attributes(figures: [], median: nil, used: nil)
+    expect(described_class.new(kit, [made(1r / 4, 3r), made(1r / 2, 0.1r)]))
+      .to have_attributes(figures: [], median: nil, used: nil)
   end
 
   it "notices a screw that slips, and does not learn from it" do

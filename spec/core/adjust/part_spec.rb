@@ -9,7 +9,8 @@ RSpec.describe YellowTrack::Adjust::Slider do
     at = %w[left right].to_h { |side| [side, random.rand(-8..8)/8r * kit["adjust.down"]] }
     taper = random.rand(-24..24)/2r
     gaps = {"top" => [taper, 0].max, "middle" => taper.abs / 2, "bottom" => [-taper, 0].max}
-    {kit:, jamb: %w[left right].sample(random:), gaps:, width: random.rand(600..1100).to_r, height: random.rand(1900..2400).to_r, at:,
+    {kit:, jamb: %w[left right].sample(random:), gaps:, width: random.rand(600..1100).to_r,
+     height: random.rand(1900..2400).to_r, at:,
      floor: {"left" => random.rand(4..8).to_r, "right" => random.rand(4..8).to_r}}
   end
 
@@ -17,9 +18,14 @@ RSpec.describe YellowTrack::Adjust::Slider do
   def allowed(panel, made)
     step = panel[:kit]["adjust.per_turn"] / 4
     ranges = %w[left right].map do |side|
-      ((-panel[:kit]["adjust.down"] - panel[:at][side]) / step).ceil..((panel[:kit]["adjust.up"] - panel[:at][side]) / step).floor
+      down, up = [-panel[:kit]["adjust.down"], panel[:kit]["adjust.up"]].map do |end_of_it|
+        (end_of_it - panel[:at][side]) / step
+      end
+      (down.ceil..up.floor)
     end
-    ranges.first.flat_map { |left| ranges.last.map { |right| [left * step, right * step] } }.select { |left, right| made.stops(left, right).empty? }
+    ranges.first.flat_map { |left| ranges.last.map { |right| [left * step, right * step] } }.select do |left, right|
+      made.stops(left, right).empty?
+    end
   end
 
   it "closes the most of the taper that whole quarter turns can where no move closes all of it" do
@@ -32,7 +38,8 @@ RSpec.describe YellowTrack::Adjust::Slider do
       met += 1
       wanted = (panel[:jamb] == "right") ? -made.taper : made.taper
       most = allowed(panel, made).map { |left, right| (right - left) * (wanted <=> 0) }
-        .select { |turned| turned <= wanted.abs * (panel[:width] - 2 * panel[:kit]["inset.design"]) / panel[:height] }.max || 0
+        .select { |turned| turned <= wanted.abs * (panel[:width] - 2 * panel[:kit]["inset.design"]) / panel[:height] }
+        .max || 0
       expect(made.part ? (made.part.turn * (wanted <=> 0)) : 0).to eq [most, 0].max
       expect(made.stops(made.part.left, made.part.right)).to eq [] if made.part
     end
@@ -40,7 +47,8 @@ RSpec.describe YellowTrack::Adjust::Slider do
 
   it "says by how much each limit is broken by one hanger alone" do
     kit = YellowTrack::Files::Shelf.kits.fetch("twin-42")
-    made = described_class.new(kit:, jamb: "right", gaps: {"top" => 0r, "middle" => 6r, "bottom" => 12r}, width: 900r, height: 2200r, at: {"left" => 0r, "right" => 5r}, floor: {"left" => 6r, "right" => 9r})
+    made = described_class.new(kit:, jamb: "right", gaps: {"top" => 0r, "middle" => 6r, "bottom" => 12r}, width: 900r,
+      height: 2200r, at: {"left" => 0r, "right" => 5r}, floor: {"left" => 6r, "right" => 9r})
     expect(made.move).to be_nil
     rise = 12r * (900 - 2 * 62) / 2200
     expect(made.lacking).to include("adjust.range" => rise - 1)

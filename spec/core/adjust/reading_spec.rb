@@ -14,7 +14,8 @@ RSpec.describe YellowTrack::Adjust::Reading do
     expect(jambs("hung.B" => {"jamb" => "left"})["B"]).to eq "left"
     expect(jambs("set" => {"family" => "pocket", "kit" => "pocket-90", "opens" => "right"})).to eq("A" => "left")
     expect(jambs("set" => {"family" => "pocket", "kit" => "pocket-90", "opens" => "left"})).to eq("A" => "right")
-    expect(jambs("set" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 2})).to eq("A" => "right", "B" => "left")
+    expect(jambs("set" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 2}))
+      .to eq("A" => "right", "B" => "left")
     expect(hung("set" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 2}).map(&:edge)).to all eq "the meet"
   end
 
@@ -27,14 +28,19 @@ RSpec.describe YellowTrack::Adjust::Reading do
   it "answers once every gap is read, and names those that are not" do
     part = {"gaps" => {"top" => 0, "bottom" => 6}}
     expect(hung("hung.B" => part).last).to have_attributes(missing: ["middle"], answer: nil)
-    expect(hung("set" => fold, "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 5}}).first.missing).to eq ["lead"]
-    expect(hung("hung.B" => {"gaps" => part["gaps"].merge("middle" => 3)}).last.answer).to be_a(YellowTrack::Adjust::Slider)
+    expect(hung("set" => fold, "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 5}}).first.missing)
+      .to eq ["lead"]
+    expect(hung("hung.B" => {"gaps" => part["gaps"].merge("middle" => 3)}).last.answer)
+      .to be_a(YellowTrack::Adjust::Slider)
   end
 
   it "keeps the floor gap of the plan where none was read, with the adjusters where they stand" do
-    plain, raised, read = [{}, {"at" => {"left" => 2, "right" => 2}}, {"floor" => {"left" => 3.5}}].map { |hung| hung("hung.B" => hung).last.floor }
+    plain, raised, read = [{}, {"at" => {"left" => 2, "right" => 2}}, {"floor" => {"left" => 3.5}}].map do |hung|
+      hung("hung.B" => hung).last.floor
+    end
     set = plan.set
-    expect(plain).to eq("left" => set.floor_gap.at(set.panels.last.x), "right" => set.floor_gap.at(set.panels.last.right))
+    expect(plain).to eq("left" => set.floor_gap.at(set.panels.last.x),
+      "right" => set.floor_gap.at(set.panels.last.right))
     expect(raised.transform_values(&:to_r)).to eq(plain.transform_values { |gap| gap + 2 })
     expect(read["left"]).to eq 3.5r
     expect(read["right"]).to eq plain["right"]
@@ -48,8 +54,10 @@ RSpec.describe YellowTrack::Adjust::Reading do
   end
 
   it "keeps a bottom-rolling panel in its channel, not off the floor" do
-    rolling = {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20, "makeup" => [{"material" => "mirror", "thickness" => 4}]}
-    deep = hung("set" => rolling, "hung.B" => {"gaps" => {"top" => 0, "middle" => 8, "bottom" => 16}, "at" => {"left" => -4, "right" => 4.5}}).last.answer
+    rolling = {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20,
+               "makeup" => [{"material" => "mirror", "thickness" => 4}]}
+    deep = hung("set" => rolling, "hung.B" => {"gaps" => {"top" => 0, "middle" => 8, "bottom" => 16},
+                                               "at" => {"left" => -4, "right" => 4.5}}).last.answer
     expect(deep.move).to be_nil
     expect(deep.lacking.keys).not_to include("adjust.floor")
   end
@@ -59,7 +67,9 @@ RSpec.describe YellowTrack::Adjust::Reading do
     40.times do
       top, bottom = random.rand(0..16)/2r, random.rand(0..16)/2r
       jamb = %w[left right].sample(random:)
-      one = hung("hung.B" => {"jamb" => jamb, "gaps" => {"top" => top.to_f, "middle" => ((top + bottom) / 2).to_f, "bottom" => bottom.to_f}}).last
+      one = hung("hung.B" => {"jamb" => jamb,
+                              "gaps" => {"top" => top.to_f, "middle" => ((top + bottom) / 2).to_f,
+                                         "bottom" => bottom.to_f}}).last
       next unless one.answer.move
 
       answer = one.answer
@@ -75,7 +85,8 @@ RSpec.describe YellowTrack::Adjust::Reading do
 
   it "writes down a folding pair's sums too, by either school" do
     %w[top side].each do |school|
-      one = hung("set" => fold(even: school), "hung.A" => {"gaps" => {"top" => 7, "bottom" => 4, "pivot" => 5, "lead" => 8}}).first
+      one = hung("set" => fold(even: school),
+        "hung.A" => {"gaps" => {"top" => 7, "bottom" => 4, "pivot" => 5, "lead" => 8}}).first
       answer = one.answer
       work = answer.work
       expect(work.entries.map(&:again)).to eq work.entries.map(&:value)
@@ -102,13 +113,16 @@ RSpec.describe YellowTrack::Adjust::Reading do
 
     it "says each limit with by how much, and its cure" do
       found = checks(gaps: gaps(0, 6, 12), at: {"left" => -5, "right" => 5.5}, floor: {"left" => 7, "right" => 9})
-      expect(found.map { |check| [check.code, check.level] }).to include(["adjust.floor", :stop], ["adjust.range", :stop])
+      expect(found.map { |check| [check.code, check.level] })
+        .to include(["adjust.floor", :stop], ["adjust.range", :stop])
       floor = found.find { |check| check.code == "adjust.floor" }
-      expect(floor.do.tr("\u00A0", " ")).to match(/\ATrim [\d.]+ mm off the foot, or pack the jamb by what is left over, [\d.]+ mm\.\z/)
+      expect(floor.do.tr("\u00A0", " "))
+        .to match(/\ATrim [\d.]+ mm off the foot, or pack the jamb by what is left over, [\d.]+ mm\.\z/)
     end
 
     it "tells what is near the head from what is near the floor" do
-      fold = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2}, "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 30, "lead" => 30}}).set.readings.first
+      fold = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2},
+        "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 30, "lead" => 30}}).set.readings.first
       said = YellowTrack::Adjust::Checks.of(fold, fold.answer, learnt, printer).found
       expect(said.map(&:code)).to contain_exactly("adjust.head", "adjust.range")
       expect(said.map(&:says).join).to include("The jack has no way left").and include("meets what is above it")

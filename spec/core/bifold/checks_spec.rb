@@ -2,7 +2,8 @@
 
 RSpec.describe YellowTrack::Bifold::Checks do
   sound = {
-    "survey" => {"widths" => {"top" => 1000, "middle" => 1000, "bottom" => 1000}, "heights" => {"left" => 2200, "middle" => 2200, "right" => 2200},
+    "survey" => {"widths" => {"top" => 1000, "middle" => 1000, "bottom" => 1000},
+                 "heights" => {"left" => 2200, "middle" => 2200, "right" => 2200},
                  "floor" => [[0, 0], [1000, 0]], "leans" => {"left" => 0, "right" => 0}, "front" => 600},
     "set" => {"family" => "bifold", "kit" => "fold-34", "thickness" => 35, "makeup" => [{"material" => "hollow core"}]}
   }
@@ -35,7 +36,8 @@ RSpec.describe YellowTrack::Bifold::Checks do
   end
 
   it "leaves a strip without setback to one check alone" do
-    expect(codes(plan(**sound, **strip.call(60), **small, "set.thickness" => 38, "set.setback" => 0))).not_to include("bifold.strike")
+    expect(codes(plan(**sound, **strip.call(60), **small, "set.thickness" => 38, "set.setback" => 0)))
+      .not_to include("bifold.strike")
   end
 
   it "lets a tight meet pass with care where one pair can be opened at a time" do
@@ -46,7 +48,8 @@ RSpec.describe YellowTrack::Bifold::Checks do
 
   it "watches 85 % of the weight, and wood too thin beside a pivot hole stops" do
     expect(codes(plan(**sound, "set.weighed" => 22))).to include("bifold.weight" => :watch)
-    thin = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("fold-34").to_h).merge("hole" => {"diameter" => 26, "depth" => 20})
+    thin = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("fold-34").to_h)
+      .merge("hole" => {"diameter" => 26, "depth" => 20})
     expect(codes(plan(**sound, "set.kit" => thin))).to include("bifold.thickness" => :stop)
   end
 

@@ -12,21 +12,27 @@ RSpec.describe YellowTrack::Bypass::Checks do
     "bypass.depth" => [{"survey.depth" => 81}, :stop],
     "bypass.weight" => [{"set.makeup" => heavy, "set.weighed" => 33}, :stop],
     "bypass.inset" => [{"set.inset" => 39}, :stop],
-    "bypass.tall" => [{"survey.widths" => {"top" => 1000, "middle" => 1000, "bottom" => 1000}, "survey.diagonals" => nil}, :watch],
+    "bypass.tall" => [{"survey.widths" => {"top" => 1000, "middle" => 1000, "bottom" => 1000},
+                       "survey.diagonals" => nil}, :watch],
     "bypass.gap.least" => [{"set.gap" => 4}, :stop],
     "bypass.gap.most" => [{"set.gap" => 17}, :watch],
     "bypass.guide" => [{"set.width" => 913.5}, :watch],
     "bypass.meet" => [{"set.panels" => 4, "set.pattern" => [2, 1, 1, 2], "set.kit" => :tight_meet}, :stop],
     "bypass.bay" => [{"survey.bays" => [[600, 1210]]}, :watch],
-    "bypass.height" => [{"survey.heights" => {"left" => 2600, "middle" => 2600, "right" => 2600}, "survey.diagonals" => nil}, :stop]
+    "bypass.height" => [{"survey.heights" => {"left" => 2600, "middle" => 2600, "right" => 2600},
+                         "survey.diagonals" => nil}, :stop]
   }
 
   # A kit sheet of the fitter's own with one value changed.
-  def tight_meet = JSON.parse(JSON.generate(YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("twin-42").to_h.merge("meet_gap" => 1))))
+  def tight_meet
+    JSON.parse(JSON.generate(YellowTrack::Numbers
+      .rounded(YellowTrack::Files::Shelf.kits.fetch("twin-42").to_h.merge("meet_gap" => 1))))
+  end
 
   it_behaves_like "a table of checks", raised
 
-  wall = {"set.kit" => "bar-1", "set.pattern" => nil, "set.panels" => 1, "set.makeup" => [{"material" => "hollow core"}]}
+  wall = {"set.kit" => "bar-1", "set.pattern" => nil, "set.panels" => 1,
+          "set.makeup" => [{"material" => "hollow core"}]}
   floor = {"set.kit" => "roll-36", "set.base_strip" => 12}
 
   # The same for what only panels on the wall or on the floor can have: the
@@ -77,7 +83,8 @@ RSpec.describe YellowTrack::Bypass::Checks do
 
   it "says what is wrong with its numbers and what to do, in the job's own unit" do
     check = plan("set.gap" => 4).checks.find { |found| found.code == "bypass.gap.least" }
-    expect(check).to have_attributes(says: "The floor gap comes down to 4\u00A0mm along the travel; the least is 5\u00A0mm.",
+    expect(check).to have_attributes(says: "The floor gap comes down to 4\u00A0mm along the travel; the least is " \
+      "5\u00A0mm.",
       do: "Plan a floor gap of 5\u00A0mm, or level the floor.")
   end
 end

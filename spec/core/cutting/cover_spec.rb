@@ -8,7 +8,10 @@ RSpec.describe YellowTrack::Cutting::Cover do
     kinds = random.rand(3..4)
     widths = Array.new(kinds) { random.rand(10..60) }.uniq.sort.reverse
     counts = widths.map { random.rand(1..2) }
-    stocks = Array.new(random.rand(1..2)) { YellowTrack::Cutting::Problem::Stock.new(random.rand(60..120), 0, random.rand(1..2)) }
+    stocks = Array.new(random.rand(1..2)) {
+      YellowTrack::Cutting::Problem::Stock
+        .new(random.rand(60..120), 0, random.rand(1..2))
+    }
     YellowTrack::Cutting::Problem.new(widths:, counts:, stocks:, leaving: widths)
   end
 
@@ -43,7 +46,8 @@ RSpec.describe YellowTrack::Cutting::Cover do
   it "leaves the least over that any way of filling every bar leaves" do
     80.times do
       one, least = tight_problem
-      cover = described_class.new(one, YellowTrack::Cutting::Ways.new(one), below: one.total + 1, steps: Float::INFINITY).run
+      cover = described_class.new(one, YellowTrack::Cutting::Ways.new(one), below: one.total + 1,
+        steps: Float::INFINITY).run
       expect(cover.done?).to be true
       placed = cover.found.sum { |_, taken| taken.each_index.sum { |kind| taken[kind] * one.widths[kind] } }
       expect(one.total - placed).to eq(least), one.inspect
@@ -53,10 +57,12 @@ RSpec.describe YellowTrack::Cutting::Cover do
   it "finds the same with a closer bound, and from fillings that were known" do
     40.times do
       one, = tight_problem
-      plain, closer = YellowTrack::Cutting::Ways.new(one), YellowTrack::Cutting::Ways.new(one, worth: YellowTrack::Cutting::Worth.new(one))
+      plain, closer = YellowTrack::Cutting::Ways.new(one),
+        YellowTrack::Cutting::Ways.new(one, worth: YellowTrack::Cutting::Worth.new(one))
       over = [plain, closer, plain, closer].map do |ways|
         cover = described_class.new(one, ways, below: one.total + 1, steps: Float::INFINITY).run
-        cover.found && one.total - cover.found.sum { |_, taken| taken.each_index.sum { |kind| taken[kind] * one.widths[kind] } }
+        cover.found && one.total - cover.found
+          .sum { |_, taken| taken.each_index.sum { |kind| taken[kind] * one.widths[kind] } }
       end
       expect(over.uniq.length).to eq(1), one.inspect
     end
@@ -69,14 +75,16 @@ RSpec.describe YellowTrack::Cutting::Cover do
       ways = YellowTrack::Cutting::Ways.new(one)
       asked.each do |most|
         known = ways.nearly_full(0, most, 0).map { |filling| [filling.taken, filling.waste] }
-        expect(known).to eq(YellowTrack::Cutting::Ways.new(one).nearly_full(0, most, 0).map { |filling| [filling.taken, filling.waste] })
+        expect(known).to eq(YellowTrack::Cutting::Ways.new(one).nearly_full(0, most, 0)
+          .map { |filling| [filling.taken, filling.waste] })
         expect(known.map(&:last)).to eq(known.map(&:last).sort).and all(be_between(0, most))
       end
     end
   end
 
   it "gives up where it was told to, and says so" do
-    one = YellowTrack::Cutting::Problem.new(widths: (40..59).to_a.reverse, counts: [1] * 20, stocks: [YellowTrack::Cutting::Problem::Stock.new(200, 0, 4)], leaving: (40..59).to_a.reverse)
+    one = YellowTrack::Cutting::Problem.new(widths: (40..59).to_a.reverse, counts: [1] * 20,
+      stocks: [YellowTrack::Cutting::Problem::Stock.new(200, 0, 4)], leaving: (40..59).to_a.reverse)
     expect(described_class.new(one, YellowTrack::Cutting::Ways.new(one), below: 200, steps: 5).run.done?).to be false
   end
 end

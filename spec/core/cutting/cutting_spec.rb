@@ -1,9 +1,15 @@
 # frozen_string_literal: true
 
 RSpec.describe YellowTrack::Cutting do
-  def bar(length, price, count: nil, name: nil) = described_class::Bar.new(length: length.to_r, price: price.to_s.to_r, count:, name:)
+  def bar(length, price, count: nil, name: nil)
+    described_class::Bar.new(length: length.to_r, price: price.to_s.to_r, count:, name:)
+  end
 
-  def pieces(*lengths) = lengths.each_with_index.map { |length, place| described_class::Piece.new(name: "P#{place + 1}", length: length.to_r) }
+  def pieces(*lengths)
+    lengths.each_with_index.map do |length, place|
+      described_class::Piece.new(name: "P#{place + 1}", length: length.to_r)
+    end
+  end
 
   def cut(bars, lengths, **saw) = described_class.new(bars:, pieces: pieces(*lengths), **saw)
 
@@ -17,7 +23,9 @@ RSpec.describe YellowTrack::Cutting do
       expect(free).to be >= 0
       expect(one.offcut).to eq [free - kerf, 0].max
     end
-    bars.select(&:count).each { |there| expect(cutting.cuts.count { |one| one.bar.equal?(there) }).to be <= there.count }
+    bars.select(&:count).each do |there|
+      expect(cutting.cuts.count { |one| one.bar.equal?(there) }).to be <= there.count
+    end
   end
 
   it "spends n − 1 kerfs on a bar that is used up exactly, n otherwise" do
@@ -72,7 +80,8 @@ RSpec.describe YellowTrack::Cutting do
         next if used + length > one.length
         try.call(place + 1, open.dup.tap { |list| list[at] = [one, used + length + kerf] }, uncut, cost)
       end
-      (stocks.tally.select { |one, there| open.count { |taken, _| taken.equal?(one) } < there && length <= one.length }.keys.uniq { |one| [one.length, one.price] }).each do |one|
+      (stocks.tally.select { |one, there| open.count { |taken, _| taken.equal?(one) } < there && length <= one.length }
+        .keys.uniq { |one| [one.length, one.price] }).each do |one|
         try.call(place + 1, open + [[one, length + kerf]], uncut, cost + one.price)
       end
       try.call(place + 1, open, uncut + length, cost)
@@ -84,7 +93,8 @@ RSpec.describe YellowTrack::Cutting do
   it "is proved best against every way there is, for hundreds of small sets" do
     random = Random.new(RSpec.configuration.seed)
     300.times do
-      bars = [bar(random.rand(1500..2500), random.rand(10..20)), bar(random.rand(2600..4000), random.rand(20..32))].first(random.rand(1..2))
+      bars = [bar(random.rand(1500..2500), random.rand(10..20)), bar(random.rand(2600..4000), random.rand(20..32))]
+        .first(random.rand(1..2))
       bars << bar(random.rand(400..1400), 0, count: 1, name: "offcut") if random.rand < 0.4
       bars.each { |one| one.count = random.rand(1..2) } if random.rand < 0.25
       lengths = Array.new(random.rand(1..5)) { random.rand(200..1500) }
@@ -99,7 +109,9 @@ RSpec.describe YellowTrack::Cutting do
   # The best of all ways again, of more pieces and bars of any number: of every
   # set of pieces the best way to cut it, from those of its subsets.
   def best_by_sets(bars, lengths, kerf: 3)
-    filled = (0...(1 << lengths.length)).map { |set| lengths.each_index.sum { |one| (set[one] == 1) ? lengths[one] + kerf : 0 } }
+    filled = (0...(1 << lengths.length)).map do |set|
+      lengths.each_index.sum { |one| (set[one] == 1) ? lengths[one] + kerf : 0 }
+    end
     best = [[0, 0, 0]]
     1.upto(filled.length - 1) do |set|
       with, rest = set, 1 << (set.bit_length - 1)
@@ -121,9 +133,12 @@ RSpec.describe YellowTrack::Cutting do
     40.times do
       bars = [bar(random.rand(1500..2500), random.rand(10..20)), bar(random.rand(2600..4000), random.rand(20..32))]
       alike = Array.new(2) { Rational(random.rand(2000..15000), 10) }
-      lengths = Array.new(random.rand(7..10)) { (random.rand < 0.6) ? alike.sample(random:) : Rational(random.rand(2000..15000), 10) }
+      lengths = Array.new(random.rand(7..10)) do
+        (random.rand < 0.6) ? alike.sample(random:) : Rational(random.rand(2000..15000), 10)
+      end
       made = cut(bars, lengths)
-      expect([made.cost, made.cuts.length, -made.cuts.map(&:offcut).max]).to eq(best_by_sets(bars, lengths)), "bars #{bars.map(&:to_a)}, pieces #{lengths}"
+      expect([made.cost, made.cuts.length, -made.cuts.map(&:offcut).max]).to eq(best_by_sets(bars, lengths)),
+        "bars #{bars.map(&:to_a)}, pieces #{lengths}"
     end
   end
 
@@ -143,10 +158,13 @@ RSpec.describe YellowTrack::Cutting do
       made = YellowTrack::Files::CutFile.cutting(JSON.parse(File.read(file))).to_h
       expect(made).to include(worked.slice("optimal", "cost"))
       expect(made["uncut"].sort).to eq worked["uncut"].sort
-      expect(made["checks"].map { |check| check["code"] }.sort).to eq(worked["checks"].map { |check| check["code"] }.sort)
+      expect(made["checks"].map { |check| check["code"] }.sort)
+        .to eq(worked["checks"].map { |check| check["code"] }.sort)
       expect(made["bars"].length).to eq worked["bars"].length
-      expect(made["bars"].map { |one| one["offcut"] }.max).to be_within(0.05).of(worked["bars"].map { |one| one["offcut"] }.max)
-      expect(made["bars"].flat_map { |one| one["pieces"] }.sort).to eq worked["bars"].flat_map { |one| one["pieces"] }.sort
+      expect(made["bars"].map { |one| one["offcut"] }.max).to be_within(0.05)
+        .of(worked["bars"].map { |one| one["offcut"] }.max)
+      expect(made["bars"].flat_map { |one| one["pieces"] }.sort).to eq worked["bars"].flat_map { |one| one["pieces"] }
+        .sort
     end
   end
 end

@@ -24,7 +24,9 @@ RSpec.describe YellowTrack::Prepare do
     def every_stack(target, stock)
       return [[]] if stock.empty?
 
-      (0..(target / stock.first).floor).flat_map { |count| every_stack(target - count * stock.first, stock.drop(1)).map { |rest| [stock.first] * count + rest } }
+      (0..(target / stock.first).floor).flat_map do |count|
+        every_stack(target - count * stock.first, stock.drop(1)).map { |rest| [stock.first] * count + rest }
+      end
     end
 
     it "comes to what trying every stack comes to" do
@@ -52,17 +54,21 @@ RSpec.describe YellowTrack::Prepare do
   end
 
   it "cuts half jambs and casing of a bifold" do
-    prepared = plan("set.family" => "bifold", "set.kit" => "fold-34", "set.panels" => 4, "set.pattern" => nil, "set.half_jamb" => {"thickness" => 20},
+    prepared = plan("set.family" => "bifold", "set.kit" => "fold-34", "set.panels" => 4, "set.pattern" => nil,
+      "set.half_jamb" => {"thickness" => 20},
       "set.casing" => {"width" => 70}, "survey.covering" => {"thickness" => 10, "laid" => false}).to_h["prepare"]
     expect(prepared["half_jamb"]).to eq("thickness" => 20, "head" => 1808, "left" => 2243 - 30, "right" => 2244 - 30)
-    expect(prepared["casing"]).to eq("head_short" => 1808 - 40 + 12, "head_long" => 1808 - 40 + 12 + 140, "leg" => 2229 - 20 + 6 + 70 - 3)
+    expect(prepared["casing"]).to eq("head_short" => 1808 - 40 + 12, "head_long" => 1808 - 40 + 12 + 140,
+      "leg" => 2229 - 20 + 6 + 70 - 3)
   end
 
   it "says how much head to build down for the tallest panel, and where it ends" do
     tall = {"survey.heights" => {"left" => 2600, "middle" => 2600, "right" => 2600}, "survey.floor" => nil}
     expect(plan(**tall).to_h["prepare"]["built_down"]).to eq("height" => 2600 - 48 - 2450)
-    expect(YellowTrack::Prepare::BuiltDownHead.carrying(panel: 2450r, gap: 9r, drop: 39r, level_height: 2600r)).to have_attributes(underside: 2498, height: 102)
-    expect(YellowTrack::Prepare::BuiltDownHead.covered(panel: 2450r, gap: 10r, cover: 45r, level_height: 2600r)).to have_attributes(underside: 2415, height: 185)
+    expect(YellowTrack::Prepare::BuiltDownHead.carrying(panel: 2450r, gap: 9r, drop: 39r, level_height: 2600r))
+      .to have_attributes(underside: 2498, height: 102)
+    expect(YellowTrack::Prepare::BuiltDownHead.covered(panel: 2450r, gap: 10r, cover: 45r, level_height: 2600r))
+      .to have_attributes(underside: 2415, height: 185)
     expect(YellowTrack::Prepare::BuiltDownHead.frame(wall: 100r, board: 12.5r)).to eq 75
   end
 
@@ -71,7 +77,8 @@ RSpec.describe YellowTrack::Prepare do
 
     it "works the sag out from the section and the span" do
       expect(head.sag(60)).to be_within(0.001).of(9.81 * 60 * 1808**3 / (48 * 8000 * 70 * 45**3 / 12.0))
-      expect(described_class.new(material: "softwood", breadth: 70, depth: 45, span: 1808, plies: 2).sag(60)).to be_within(0.001).of(head.sag(60) / 2)
+      expect(described_class.new(material: "softwood", breadth: 70, depth: 45, span: 1808, plies: 2).sag(60))
+        .to be_within(0.001).of(head.sag(60) / 2)
     end
 
     it "watches a sag over 1.5, or over half the way down" do
@@ -82,8 +89,10 @@ RSpec.describe YellowTrack::Prepare do
     end
 
     it "refuses a material it does not know, and a head without a section" do
-      expect { described_class.new(material: "straw", breadth: 1, depth: 1, span: 1) }.to raise_error(YellowTrack::Fault, /"straw" is no head.*softwood/)
-      expect { described_class.new(material: "plywood", breadth: 0, depth: 1, span: 1) }.to raise_error(YellowTrack::Fault, /no stiffness/)
+      expect { described_class.new(material: "straw", breadth: 1, depth: 1, span: 1) }
+        .to raise_error(YellowTrack::Fault, /"straw" is no head.*softwood/)
+      expect { described_class.new(material: "plywood", breadth: 0, depth: 1, span: 1) }
+        .to raise_error(YellowTrack::Fault, /no stiffness/)
     end
   end
 
@@ -98,11 +107,13 @@ RSpec.describe YellowTrack::Prepare do
 
     it "adds made tenons, and leaves solid wood room to move across the grain" do
       expect(described_class.new(YellowTrack::Working.new, **frame, tenon: 30r).rail_length).to eq 480
-      expect(described_class.new(YellowTrack::Working.new, **frame, solid: true).infills.first).to have_attributes(width: 434, height: 838)
+      expect(described_class.new(YellowTrack::Working.new, **frame, solid: true).infills.first)
+        .to have_attributes(width: 434, height: 838)
     end
 
     it "refuses a frame that leaves nothing to fill" do
-      expect { described_class.new(YellowTrack::Working.new, **frame, stile: 300r) }.to raise_error(YellowTrack::Fault, /leave nothing to fill/)
+      expect { described_class.new(YellowTrack::Working.new, **frame, stile: 300r) }
+        .to raise_error(YellowTrack::Fault, /leave nothing to fill/)
     end
   end
 end

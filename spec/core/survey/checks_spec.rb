@@ -7,7 +7,8 @@ RSpec.describe YellowTrack::Survey::Checks do
     "survey.suspect" => [{"survey.diagonals.rising" => 2910}, :stop],
     "survey.open" => [{"survey.diagonals" => nil, "survey.leans" => nil}, :watch],
     "survey.unchecked" => [{"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals.falling" => nil}, :note],
-    "survey.lone" => [{"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals.falling" => nil, "survey.diagonals.rising" => 2882, "set.fit" => "plumb"}, :watch],
+    "survey.lone" => [{"survey.leans" => nil, "survey.floor" => nil, "survey.diagonals.falling" => nil,
+                       "survey.diagonals.rising" => 2882, "set.fit" => "plumb"}, :watch],
     "survey.taper" => [{"survey.widths.bottom" => 1813}, :watch],
     "survey.bow" => [{"survey.widths.middle" => 1812}, :watch],
     "survey.sag" => [{"survey.heights.middle" => 2237}, :watch],
@@ -37,7 +38,8 @@ RSpec.describe YellowTrack::Survey::Checks do
     made = plan(**slip)
     expect(codes(made)).to include("survey.lone" => :stop)
     expect(made.sizing.width).to eq made.figures.tightest_width
-    expect(codes(plan(**slip, "survey.diagonals" => {"rising" => 2980, "falling" => 2788}))).not_to include("survey.lone")
+    expect(codes(plan(**slip, "survey.diagonals" => {"rising" => 2980, "falling" => 2788})))
+      .not_to include("survey.lone")
   end
 
   it "names both jambs, the slip's size, and what to do" do

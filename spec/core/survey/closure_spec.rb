@@ -40,7 +40,8 @@ RSpec.describe YellowTrack::Survey::Closure do
   end
 
   it "gives a shape, and raises nothing, for readings that make none" do
-    absurd = {"widths" => {"top" => 0, "middle" => 0, "bottom" => 0}, "heights" => {"left" => 0, "middle" => 0, "right" => 0},
+    absurd = {"widths" => {"top" => 0, "middle" => 0, "bottom" => 0},
+              "heights" => {"left" => 0, "middle" => 0, "right" => 0},
               "diagonals" => {"rising" => 20_000, "falling" => 0}}
     expect { closure("survey" => absurd).to_h }.not_to raise_error
   end
@@ -52,7 +53,8 @@ RSpec.describe YellowTrack::Survey::Closure do
       document = random_document(random, noise: 1.0)
       alarms += 1 if described_class.new(YellowTrack::Files::Shelf.opening(document).survey).suspects.any?
       document["survey"]["diagonals"]["rising"] += 20
-      found += 1 if described_class.new(YellowTrack::Files::Shelf.opening(document).survey).suspects.include?("diagonals.rising")
+      found += 1 if described_class.new(YellowTrack::Files::Shelf.opening(document).survey).suspects
+        .include?("diagonals.rising")
     end
     expect(found).to be > 195
     expect(alarms).to be < 10

@@ -8,8 +8,10 @@ RSpec.describe YellowTrack::Survey::Figures do
   end
 
   it "takes the plumb width from the leans, never over the tightest" do
-    expect(figures("survey.leans" => {"left" => 6, "right" => -3})).to have_attributes(plumb_width: 1803, plumb_start: 6)
-    expect(figures("survey.leans" => {"left" => -6, "right" => 9})).to have_attributes(plumb_width: 1808, plumb_start: 0)
+    expect(figures("survey.leans" => {"left" => 6, "right" => -3}))
+      .to have_attributes(plumb_width: 1803, plumb_start: 6)
+    expect(figures("survey.leans" => {"left" => -6, "right" => 9}))
+      .to have_attributes(plumb_width: 1808, plumb_start: 0)
   end
 
   it "takes the solved corners where leans are missing, and the tightest width where the shape is open" do
@@ -19,7 +21,8 @@ RSpec.describe YellowTrack::Survey::Figures do
 
   it "sizes the height from the head's low point to the floor's high point, covering on" do
     expect(figures).to have_attributes(level_height: 2239, floor_high: 4, floor_fall: 4, finished_floor: 4)
-    expect(figures("survey.covering" => {"thickness" => 14, "laid" => false})).to have_attributes(level_height: 2225, finished_floor: 18)
+    expect(figures("survey.covering" => {"thickness" => 14, "laid" => false}))
+      .to have_attributes(level_height: 2225, finished_floor: 18)
     expect(figures("survey.floor" => nil)).to have_attributes(level_height: 2240, floor_fall: 0)
   end
 

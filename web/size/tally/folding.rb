@@ -17,24 +17,29 @@ module YellowTrack
           def parts = %i[panels slab pivots lead gap track handle room opens]
 
           def pivots
-            [row("Side gap", [derived(@set.gaps.side)], "pivots at #{@set.pivots.map { |place| short(place) }.join(" and ")}",
+            [row("Side gap", [derived(@set.gaps.side)],
+              "pivots at #{@set.pivots.map { |place| short(place) }.join(" and ")}",
               %w[pivots.side_gap pivots.least_corner pivots.least_half_jamb pivots.at.left pivots.at.right],
-              line: ["kit's, the turn's and the strip's, the most of them"], codes: %w[bifold.pinch bifold.lean bifold.setback]), strip].compact
+              line: ["kit's, the turn's and the strip's, the most of them"],
+              codes: %w[bifold.pinch bifold.lean bifold.setback]), strip].compact
           end
 
           def lead
             name, key = @set.two_pairs? ? ["Meet gap", "fold.meet_gap"] : ["Lead gap", "fold.lead_gap"]
-            row(name, [derived(@set.gaps.last)], "pinch #{short(@set.fold.pinch)}", [key, "fold.wanted_gap", "fold.pinch"],
+            row(name, [derived(@set.gaps.last)], "pinch #{short(@set.fold.pinch)}",
+              [key, "fold.wanted_gap", "fold.pinch"],
               codes: %w[bifold.lead bifold.strike bifold.wide])
           end
 
           def room
-            row("Into the room", [derived(@set.fold.projection)], "at the most of the fold", %w[fold.projection fold.guide_travel fold.angle],
+            row("Into the room", [derived(@set.fold.projection)], "at the most of the fold",
+              %w[fold.projection fold.guide_travel fold.angle],
               codes: %w[bifold.room])
           end
 
           def handle
-            row("Handle at", [derived(@set.fitted.handle_at)], "from the lead's hinge edge, #{short(@set.fitted.handle)} up",
+            row("Handle at", [derived(@set.fitted.handle_at)],
+              "from the lead's hinge edge, #{short(@set.fitted.handle)} up",
               %w[fittings.handle_at fittings.handle])
           end
 
@@ -45,7 +50,8 @@ module YellowTrack
           def strip
             return unless @set.half_jamb
 
-            row("Half jamb hides", [derived(@set.hidden)], "of the panel's edge", %w[pivots.hidden pivots.top_seen], codes: %w[bifold.hidden bifold.top])
+            row("Half jamb hides", [derived(@set.hidden)], "of the panel's edge", %w[pivots.hidden pivots.top_seen],
+              codes: %w[bifold.hidden bifold.top])
           end
         end
       end

@@ -10,24 +10,29 @@ module YellowTrack
             panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.leaves set.opens]]],
             slab: SLAB_CHOICES,
             gap: ["set.gap", nil], rollers: ["set.inset", nil], stay: ["set.nib", nil],
-            frame: [nil, ["Lining, service side, packing", %w[set.lining set.service_side set.packing.left set.packing.right]]]
+            frame: [nil, ["Lining, service side, packing",
+              %w[set.lining set.service_side set.packing.left set.packing.right]]]
           }.freeze
 
           def parts = %i[panels slab frame wall stay gap track rollers opens]
 
           def frame
-            [row("Rough opening", [cut(value("pocket.rough_width")), :×, cut(value("pocket.rough_height"))], "between studs, to the header",
-              %w[pocket.rough_width pocket.rough_height pocket.depth], codes: %w[pocket.load pocket.beside pocket.service]),
+            [row("Rough opening", [cut(value("pocket.rough_width")), :×, cut(value("pocket.rough_height"))],
+              "between studs, to the header",
+              %w[pocket.rough_width pocket.rough_height pocket.depth],
+              codes: %w[pocket.load pocket.beside pocket.service]),
               row("Pocket", [derived(@set.depth)], "deep", %w[pocket.depth], codes: %w[pocket.services])]
           end
 
           def wall
-            row("Wall", [derived(@set.wall)], "thick, screws #{short(@set.longest_screw)} at most", %w[pocket.wall pocket.longest_screw],
+            row("Wall", [derived(@set.wall)], "thick, screws #{short(@set.longest_screw)} at most",
+              %w[pocket.wall pocket.longest_screw],
               codes: %w[pocket.wall pocket.fixing])
           end
 
           def stay
-            row("Stays in", [derived(@set.stay)], "of the pocket when closed", %w[pocket.stay meets.gap], codes: %w[pocket.stay pocket.nib])
+            row("Stays in", [derived(@set.stay)], "of the pocket when closed", %w[pocket.stay meets.gap],
+              codes: %w[pocket.stay pocket.nib])
           end
 
           public :opens

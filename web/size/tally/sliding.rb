@@ -24,30 +24,35 @@ module YellowTrack
           def lap
             return unless @set.lap
 
-            row("Lap", [derived(@set.lap)], "", %w[laps.lap set.lap], codes: %w[bypass.lap.short bypass.lap.long bypass.meet])
+            row("Lap", [derived(@set.lap)], "", %w[laps.lap set.lap],
+              codes: %w[bypass.lap.short bypass.lap.long bypass.meet])
           end
 
           def guide
             return unless @set.guides
 
             row("Guide at", [@set.guides.places.map { |place| derived(place) }.join(", ")], "from the left jamb's foot",
-              @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } + %w[guides.groove_width guides.groove_depth guides.wood],
+              @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } +
+                %w[guides.groove_width guides.groove_depth guides.wood],
               line: ["in the middle, all panels closed"], codes: %w[bypass.guide bypass.fin bypass.groove bypass.meet])
           end
 
           def track
             rail = @set.track.floor_rail or return super
-            [super, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room], codes: %w[bypass.engage bypass.lift])]
+            [super, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room],
+              codes: %w[bypass.engage bypass.lift])]
           end
 
           def depth
             available = @plan.survey["depth"]
-            row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed", %w[depth.needed depth.air],
+            row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
+              %w[depth.needed depth.air],
               codes: %w[bypass.depth bypass.proud])
           end
 
           def wall
-            row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor", %w[wall.rail_line wall.cover wall.standoff],
+            row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor",
+              %w[wall.rail_line wall.cover wall.standoff],
               codes: %w[bypass.cover bypass.parking bypass.studs bypass.header bypass.standoff])
           end
 
@@ -57,9 +62,15 @@ module YellowTrack
 
           def gaps = @set.panels.map(&:travel_gap)
 
-          def gap_line = "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} along the travel"
+          def gap_line
+            "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} along the travel"
+          end
 
-          def gap_keys = @set.panels.flat_map { |panel| ["panels.#{panel.name}.travel_gap.least", "panels.#{panel.name}.travel_gap.most"] }
+          def gap_keys
+            @set.panels.flat_map do |panel|
+              ["panels.#{panel.name}.travel_gap.least", "panels.#{panel.name}.travel_gap.most"]
+            end
+          end
         end
       end
     end
