@@ -24,8 +24,10 @@ module YellowTrack
 
       # How many times larger than life rises are drawn.
       def factor
-        most = departures.map(&:abs).max.to_f
-        FACTORS.find { |factor| most * factor * @frame.scale <= RISE } || 1
+        @factor ||= begin
+          most = (heads + floors).map { |_, rise| rise.abs }.max.to_f
+          FACTORS.find { |factor| most * factor * @frame.scale <= RISE } || 1
+        end
       end
 
       def title = "Floor and head along the opening"
@@ -49,8 +51,6 @@ module YellowTrack
       def floors
         @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
       end
-
-      def departures = (heads + floors).map(&:last)
 
       def floor_read? = @plan.survey.floor.read?
 

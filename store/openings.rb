@@ -7,6 +7,8 @@ module YellowTrack
     # The openings of jobs. Each holds its opening file as a document; lists
     # read the columns beside it, which every write keeps up to date.
     class Openings
+      include Lists
+
       # reached, sentence, outline, materials: what lists show, nil until it is
       # worked out
       Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
@@ -28,58 +30,12 @@ module YellowTrack
       # key, before, after), other columns.
       Act = Struct.new(:document, :entries, :columns, keyword_init: true)
 
-      IN_ORDER = %i[job_id position id].freeze
       AS_JSON = %i[document outline materials].freeze
 
       def initialize(db, log)
         @db = db
         @log = log
         @openings = db[:openings]
-      end
-
-      # @param after [Integer] how many to pass over
-      # @return [Array<Opening>] of a job, in their order, none of the bin
-      def of(job_id, most: nil, after: nil) = hanging.where(job_id:).limit(most, after).map { |row| opening(row) }
-
-      # The first of each job, in their order.
-      #
-      # @param job_ids [Array<Integer>]
-      # @param most [Integer] of each
-      # @return [Hash{Integer => Array<Opening>}]
-      def first_of(job_ids, most)
-        placed = @openings.where(binned_at: nil, job_id: job_ids)
-          .select(:id, Sequel.function(:row_number).over(partition: :job_id, order: %i[position id]).as(:place))
-        hanging.where(id: placed.from_self.where { |row| row.place <= most }.select(:id)).map { |row| opening(row) }
-          .group_by(&:job_id)
-      end
-
-      # @param job_ids [Array<Integer>]
-      # @return [Hash{Integer => Integer}] how many hang in each job
-      def counts(job_ids)
-        @openings.where(binned_at: nil, job_id: job_ids).group_and_count(:job_id).to_hash(:job_id, :count)
-      end
-
-      # @return [Array<Opening>] of a job's bin, the last binned first
-      def binned(job_id, most: nil)
-        @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| opening(row) }
-      end
-
-      # @return [Array<String>] what hanging openings are cut from
-      def materials
-        @db.fetch("SELECT DISTINCT value FROM openings, json_each(openings.materials) WHERE openings.binned_at IS " \
-          "NULL ORDER BY value").select_map(:value)
-      end
-
-      # Openings whose name or notes hold some text.
-      #
-      # @return [Array<Opening>]
-      def named_like(text, most: nil)
-        like = "%#{@openings.escape_like(text)}%"
-        binned = @db[:jobs].exclude(binned_at: nil).select(:id)
-        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).limit(most)
-          .map do |row|
-          opening(row)
-        end
       end
 
       # @return [Opening, nil]
@@ -200,8 +156,6 @@ module YellowTrack
         others.where { |one| (one.position > row.position) | ((one.position =~ row.position) & (one.id > row.id)) }
           .order(:position, :id)
       end
-
-      def hanging = @openings.where(binned_at: nil).order(*IN_ORDER)
 
       # One key lies within the other, as a list's place within the list.
       def clash?(one, other) = one == other || one.start_with?("#{other}.") || other.start_with?("#{one}.")

@@ -12,7 +12,8 @@ export function stageKeys() {
 
   document.addEventListener("keydown", (event) => {
     if (event.key === "Escape" && event.target.matches("input, select")) event.target.blur()
-    if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("input, select, textarea") || list?.open) return
+    if (event.ctrlKey || event.altKey || event.metaKey || list?.open) return
+    if (event.target.matches("input, select, textarea")) return
     const go = going && GO[event.key]
     going = event.key === "g"
     if (go) location.assign(go)

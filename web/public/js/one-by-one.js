@@ -33,5 +33,6 @@ export function oneByOne() {
   const empty = fields.findIndex((field) => !field.querySelector("input:not([type=hidden])").value)
   const named = fields.findIndex((field) => location.hash === `#${field.id.replace("field-", "")}`)
   show(named >= 0 ? named : Math.max(empty, 0), false)
-  if (fields.every((field) => !field.querySelector("input:not([type=hidden])").value)) fields[0].querySelector("input:not([type=hidden])").focus()
+  const inputs = fields.map((field) => field.querySelector("input:not([type=hidden])"))
+  if (inputs.every((input) => !input.value)) inputs[0].focus()
 }

@@ -4,7 +4,8 @@ export function enterGoesOn() {
   document.addEventListener("keydown", (event) => {
     if (event.key !== "Enter" || !event.target.matches(".field input:not([type=checkbox])")) return
     event.preventDefault()
-    const inputs = [...document.querySelectorAll(".field input:not([type=hidden]), .field select")].filter((one) => !one.closest("details:not([open])"))
+    const inputs = [...document.querySelectorAll(".field input:not([type=hidden]), .field select")]
+      .filter((one) => !one.closest("details:not([open])"))
     const next = inputs[inputs.indexOf(event.target) + 1]
     document.dispatchEvent(new CustomEvent("reading:next", { detail: { from: event.target, to: next } }))
     // Leaving the field is what saves it.
@@ -17,5 +18,6 @@ export function enterGoesOn() {
 
 function light({ target }) {
   const key = target?.closest?.(".tapes .field")?.elements.key.value
-  document.querySelectorAll(".tape").forEach((line) => line.classList.toggle("now", `survey.${line.dataset.reading}` === key))
+  const lines = document.querySelectorAll(".tape")
+  lines.forEach((line) => line.classList.toggle("now", `survey.${line.dataset.reading}` === key))
 }

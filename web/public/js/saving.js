@@ -5,7 +5,8 @@
 const AGAIN = 3000 // ms from one try to the next
 const fields = () => [...document.querySelectorAll("form.field")]
 const unsent = () => fields().filter((form) => form.dataset.unsent)
-const asTyped = (form) => [...form.querySelectorAll("[name^=value]")].map((one) => one.type === "checkbox" ? one.checked : one.value).join("\n")
+const asTyped = (form) => [...form.querySelectorAll("[name^=value]")]
+  .map((one) => one.type === "checkbox" ? one.checked : one.value).join("\n")
 
 let away = null // since when nothing answers
 let under = 0 // saves on their way
@@ -13,17 +14,23 @@ let given = false // up: the page is left all the same
 
 export function saveWhatIsTyped() {
   fields().forEach((form) => { form.dataset.sent = asTyped(form) })
-  document.addEventListener("htmx:afterSettle", () => fields().forEach((form) => { form.dataset.sent ??= asTyped(form) }))
+  document.addEventListener("htmx:afterSettle", () => {
+    fields().forEach((form) => { form.dataset.sent ??= asTyped(form) })
+  })
   document.addEventListener("htmx:configRequest", tellVersion)
   document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) under += 1 })
   document.addEventListener("htmx:afterRequest", (event) => { if (isSave(event)) under -= 1 })
   document.addEventListener("htmx:sendError", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
   document.addEventListener("htmx:timeout", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
   document.addEventListener("htmx:responseError", (event) => refused(event.detail))
-  document.addEventListener("htmx:afterOnLoad", (event) => { if (isSave(event) && event.detail.successful) arrived(event.detail.elt) })
+  document.addEventListener("htmx:afterOnLoad", (event) => {
+    if (isSave(event) && event.detail.successful) arrived(event.detail.elt)
+  })
   window.addEventListener("online", tryAgain)
   window.addEventListener("beforeunload", (event) => { if (waiting() && !given) event.preventDefault() })
-  document.addEventListener("click", (event) => { if (!event.defaultPrevented) followed(event, event.target.closest?.("a[href]")) })
+  document.addEventListener("click", (event) => {
+    if (!event.defaultPrevented) followed(event, event.target.closest?.("a[href]"))
+  })
   followTheWayThatWasPressed()
 }
 
@@ -37,7 +44,8 @@ function tellVersion(event) {
   if (!version || event.detail.verb !== "post" || !isSave(event)) return
   const form = event.detail.elt
   const typed = asTyped(form)
-  if (event.detail.triggeringEvent?.type !== "submit" && form.dataset.sent === typed && !form.dataset.unsent) return event.preventDefault()
+  const again = event.detail.triggeringEvent?.type !== "submit" && form.dataset.sent === typed && !form.dataset.unsent
+  if (again) return event.preventDefault()
   form.dataset.sent = typed
   event.detail.parameters.set("seen", version.dataset.version)
 }
@@ -79,8 +87,9 @@ function tell(why) {
   place.hidden = names.length === 0
   if (names.length === 0) return
   const since = away && `${String(away.getHours()).padStart(2, "0")}:${String(away.getMinutes()).padStart(2, "0")}`
-  place.textContent = `Not saved: ${names.join(", ")}. ` +
-    (away ? `The application has not answered since ${since}. What you typed stays in its field and is sent when it answers.` : why ?? "Type it again.")
+  const waits = `The application has not answered since ${since}. ` +
+    "What you typed stays in its field and is sent when it answers."
+  place.textContent = `Not saved: ${names.join(", ")}. ${away ? waits : why ?? "Type it again."}`
 }
 
 // A way off the page waits until what is on its way has arrived.
@@ -95,7 +104,8 @@ function leaveWhenSaved(address) {
   typing().forEach((form) => window.htmx.trigger(form, "submit"))
   const leave = () => {
     if (under > 0) return setTimeout(leave, 30)
-    given = unsent().length === 0 || window.confirm(`${document.getElementById("away").textContent}\n\nLeave the page without it?`)
+    const told = document.getElementById("away").textContent
+    given = unsent().length === 0 || window.confirm(`${told}\n\nLeave the page without it?`)
     if (given) location.assign(address)
   }
   leave()

@@ -12,12 +12,14 @@ export function dragPanels() {
     const folds = panel.classList.contains("folds")
     const slider = document.querySelector(`[data-slides="${folds ? "fold" : panel.dataset.panel}"]`)
     if (folds) {
-      held = { slider, from: Number(slider.value), y: event.clientY, scale: Number(slider.max) / picture.getBoundingClientRect().height }
+      const scale = Number(slider.max) / picture.getBoundingClientRect().height
+      held = { slider, from: Number(slider.value), y: event.clientY, scale }
       event.preventDefault()
       return
     }
     const unitsPerPixel = picture.viewBox.baseVal.width / picture.getBoundingClientRect().width
-    held = { slider, from: Number(slider.value), x: event.clientX, scale: unitsPerPixel * Number(figure.dataset.millimetres) }
+    const scale = unitsPerPixel * Number(figure.dataset.millimetres)
+    held = { slider, from: Number(slider.value), x: event.clientX, scale }
     event.preventDefault()
   })
 

@@ -41,7 +41,9 @@ function turn(told, range, by) {
 
 function show({ outputs }) {
   const counts = {}
-  document.querySelectorAll("[data-bench] .screw").forEach((screw) => { counts[screw.dataset.control] = Number(slider(screw).value) })
+  document.querySelectorAll("[data-bench] .screw").forEach((screw) => {
+    counts[screw.dataset.control] = Number(slider(screw).value)
+  })
   outputs.forEach(({ target, as, of, from, values }) => {
     const place = Object.entries(of).reduce((sum, [control, weight]) => sum + weight * counts[control], 0) - from
     put(target, as, values[place])
@@ -52,7 +54,8 @@ function put(target, as, value) {
   if (as === "layer") document.querySelector(`[data-layer="${target}"]`)?.setAttribute("transform", value)
   else if (as === "transform") document.querySelector(`[data-output="${target}"]`)?.setAttribute("transform", value)
   else document.querySelectorAll(`[data-output="${target}"]`).forEach((place) => { place.textContent = value })
-  if (target.startsWith("turned-")) document.querySelector(`[data-control="${target.slice(7)}"] .screw-range`)?.setAttribute("aria-valuetext", value)
+  if (!target.startsWith("turned-")) return
+  document.querySelector(`[data-control="${target.slice(7)}"] .screw-range`)?.setAttribute("aria-valuetext", value)
 }
 
 // A finger that goes round a dial turns it, a quarter at a time.
@@ -60,7 +63,8 @@ function drag(turned) {
   let held = null
   const angle = (event, dial) => {
     const box = dial.getBoundingClientRect()
-    return Math.atan2(event.clientY - box.top - box.height / 2, event.clientX - box.left - box.width / 2) * 180 / Math.PI
+    const [right, down] = [event.clientX - box.left - box.width / 2, event.clientY - box.top - box.height / 2]
+    return Math.atan2(down, right) * 180 / Math.PI
   }
   document.addEventListener("pointerdown", (event) => {
     const dial = event.target.closest?.("[data-bench] .screw-dial")

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    class Openings
+      # What lists ask of openings: those of a job, the first of several, those that
+      # are called something. Each is one question, however many there are.
+      module Lists
+        IN_ORDER = %i[job_id position id].freeze
+
+        # @param after [Integer] how many to pass over
+        # @return [Array<Opening>] of a job, in their order, none of the bin
+        def of(job_id, most: nil, after: nil) = hanging.where(job_id:).limit(most, after).map { |row| opening(row) }
+
+        # The first of each job, in their order.
+        #
+        # @param job_ids [Array<Integer>]
+        # @param most [Integer] of each
+        # @return [Hash{Integer => Array<Opening>}]
+        def first_of(job_ids, most)
+          placed = @openings.where(binned_at: nil, job_id: job_ids)
+            .select(:id, Sequel.function(:row_number).over(partition: :job_id, order: %i[position id]).as(:place))
+          hanging.where(id: placed.from_self.where { |row| row.place <= most }.select(:id)).map { |row| opening(row) }
+            .group_by(&:job_id)
+        end
+
+        # @param job_ids [Array<Integer>]
+        # @return [Hash{Integer => Integer}] how many hang in each job
+        def counts(job_ids)
+          @openings.where(binned_at: nil, job_id: job_ids).group_and_count(:job_id).to_hash(:job_id, :count)
+        end
+
+        # @return [Array<Opening>] of a job's bin, the last binned first
+        def binned(job_id, most: nil)
+          @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| opening(row) }
+        end
+
+        # @return [Array<String>] what hanging openings are cut from
+        def materials
+          @db.fetch("SELECT DISTINCT value FROM openings, json_each(openings.materials) " \
+            "WHERE openings.binned_at IS NULL ORDER BY value").select_map(:value)
+        end
+
+        # Openings whose name or notes hold some text.
+        #
+        # @return [Array<Opening>]
+        def named_like(text, most: nil)
+          like = "%#{@openings.escape_like(text)}%"
+          binned = @db[:jobs].exclude(binned_at: nil).select(:id)
+          hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).limit(most)
+            .map { |row| opening(row) }
+        end
+
+        private
+
+        def hanging = @openings.where(binned_at: nil).order(*IN_ORDER)
+      end
+    end
+  end
+end
