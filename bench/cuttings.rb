@@ -8,7 +8,7 @@ module YellowTrack
       STOCK = {1800 => 15r, 2400 => 18.5r, 3600 => 26r}.freeze
 
       # Steps that lengths are given to, mm.
-      FINE = {"tenths of a millimetre" => 1/10r, "sixty-fourths" => 25.4r/64, "thousandths" => 1/1000r}.freeze
+      FINE = {"tenths of a millimetre" => 1/10r, "sixty-fourths" => 25.4r / 64, "thousandths" => 1/1000r}.freeze
 
       # @return [Array<String>] a line of figures each
       def call
