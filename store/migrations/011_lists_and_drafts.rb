@@ -27,8 +27,14 @@ Sequel.migration do
       column :clash, :integer, null: false
       primary_key [:opening_id, :key, :owner]
     end
-    run "INSERT INTO drafts_of SELECT d.opening_id, d.key, '', o.version, j.units, d.typed, d.says, d.clash " \
-        "FROM drafts d JOIN openings o ON o.id = d.opening_id JOIN jobs j ON j.id = o.job_id"
+    # A draft of an item goes to the name that the item has now.
+    names = {"survey.floor." => "$.survey.floor", "survey.bays." => "$.survey.bays"}.map do |list, path|
+      place = "substr(d.key, #{list.length + 1})"
+      "WHEN d.key GLOB '#{list}[0-9]*' THEN '#{list}' || CASE WHEN CAST(#{place} AS INTEGER) < " \
+        "coalesce(json_array_length(o.document, '#{path}'), 0) THEN 'i' || #{place} ELSE 'new' END"
+    end
+    run "INSERT OR REPLACE INTO drafts_of SELECT d.opening_id, CASE #{names.join(" ")} ELSE d.key END, '', o.version, " \
+        "j.units, d.typed, d.says, d.clash FROM drafts d JOIN openings o ON o.id = d.opening_id JOIN jobs j ON j.id = o.job_id"
     drop_table(:drafts)
     rename_table(:drafts_of, :drafts)
   end
