@@ -39,7 +39,7 @@ module YellowTrack
       def timed(count, seed, alike: 1, step: 1r)
         random = Random.new(seed)
         bars = STOCK.map { |length, price| Cutting::Bar.new(length: length.to_r, price:) }
-        lengths = Array.new(count / alike) { (random.rand(300..1700) / step).round * step + random.rand(0..9) * step }
+        lengths = Array.new(count / alike) { random.rand(300..1700) + ((step == 1) ? 0 : step * random.rand(0..99)) }
         pieces = Array.new(count) { |place| Cutting::Piece.new(name: "P#{place}", length: lengths[place / alike]) }
         cutting = nil
         [Timing.once { cutting = Cutting.new(bars:, pieces:) }, cutting]

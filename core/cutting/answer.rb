@@ -6,7 +6,7 @@ module YellowTrack
     class Answer
       WAYS = 5_000 # to pay for bars
       FIRST = 300 # branches before a closer bound is worth its time
-      MOST = 150_000 # after so many a proof is given up, and the gap told
+      MOST = 50_000 # after so many in all a proof is given up, and the gap told
 
       # @return [Array<Array(Integer, Array<Integer>)>]
       attr_reader :fillings
@@ -32,7 +32,9 @@ module YellowTrack
 
       def best
         least = cheapest
-        @bound = least.cost if proved?
+        return @fillings = least.found unless proved?
+
+        @bound = least.cost
         offcut = Remainder.new(@stand, least.found)
         @proved &&= offcut.proved?
         @fillings = offcut.fillings
@@ -51,10 +53,11 @@ module YellowTrack
       end
 
       def deepen(best, worth)
-        step = [(best.cost - @bound) / 8, 1].max
+        step, left = [(best.cost - @bound) / 8, 1].max, MOST
         while (least = payable(best.cost))
           below = [@bound + step, least + 1, best.cost].sort[1]
-          search = Search.new(@problem, below:, worth:, steps: MOST).run
+          search = Search.new(@problem, below:, worth:, steps: [left, 1].max).run
+          left -= search.steps
           best = search if search.found
           @proved &&= search.done?
           return best if search.found || below == best.cost || !proved?

@@ -7,7 +7,7 @@ module YellowTrack
     # be as good as is passed over: one that leaves room for a piece more, or
     # where a wider piece could take a narrower one's place.
     class Fillings
-      SUMMED = 4_000 # sums that a piece makes in the time of a look
+      SUMMED = 1_200 # sums that a piece makes in the time of a look
 
       # @param widths [Array<Integer>] of each kind, the widest first
       # @param counts [Array<Integer>] how many of each are left
