@@ -11,26 +11,11 @@ module YellowTrack
 
       # mm; for materials that no kit sheet or price list has lengths of
       USUAL = [2400r, 3600r, 4800r].freeze
-      REMEMBERED = 64
+      CUTTINGS = Latest.new(64)
 
-      @cuttings = {}
-      @lock = Mutex.new
-
-      class << self
-        # A cutting is worked out once for the same bars and pieces.
-        def cutting(bars, pieces, saw)
-          key = [bars.map(&:to_a), pieces.map(&:to_a), saw]
-          @lock.synchronize { @cuttings[key] } || Cutting.new(bars:, pieces:, **saw).tap { |made| remember(key, made) }
-        end
-
-        private
-
-        def remember(key, made)
-          @lock.synchronize do
-            @cuttings[key] = made
-            @cuttings.shift while @cuttings.length > REMEMBERED
-          end
-        end
+      # A cutting is worked out once for the same bars and pieces.
+      def self.cutting(bars, pieces, saw)
+        CUTTINGS.fetch([bars.map(&:to_a), pieces.map(&:to_a), saw]) { Cutting.new(bars:, pieces:, **saw) }
       end
 
       # @return [Array<Parts::Sheet>] cut from sheet or slab

@@ -7,29 +7,12 @@ module YellowTrack
     # pages, each step of a sliding panel), so the latest answers are kept; a
     # document that differs in anything is another document.
     class Reckoned
-      KEPT = 128
+      KEPT = Latest.new(128)
 
-      @latest = {}
-      @lock = Mutex.new
-
-      class << self
-        # @param document [Hash] an opening file as parsed
-        # @return [Reckoned]
-        # @raise [Faults] for a document that cannot be read
-        def of(document)
-          @lock.synchronize { @latest[document] } || keep(document, new(document))
-        end
-
-        private
-
-        def keep(document, found)
-          @lock.synchronize do
-            @latest[document] = found
-            @latest.shift while @latest.length > KEPT
-          end
-          found
-        end
-      end
+      # @param document [Hash] an opening file as parsed
+      # @return [Reckoned]
+      # @raise [Faults] for a document that cannot be read
+      def self.of(document) = KEPT.fetch(document) { new(document) }
 
       # @return [YellowTrack::Opening]
       attr_reader :opening

@@ -57,6 +57,16 @@ module YellowTrack
 
       def windows = @windows ||= @moves.windows
 
+      # A panel that slides, from above: its edge, the middle of its thickness down
+      # the picture, and how thick it is drawn.
+      def sliding(panel, edge, middle, thick, css)
+        @pen.group(css, "data-panel": panel.name) do
+          @pen.rect([x(edge), middle - thick / 2], [@frame.length(panel.width), thick], "face")
+          panel.rollers.each { |roller| @pen.circle([x(edge + roller), middle], 4, "runs") }
+          @pen.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
+        end
+      end
+
       def bay_words
         return "" if @set.bays.empty?
 

@@ -45,14 +45,7 @@ module YellowTrack
           end
         end
 
-        def panel(panel, edge, middle)
-          thick = deep(@set.thickness)
-          @pen.group("panel slides", "data-panel": panel.name) do
-            @pen.rect([x(edge), middle - thick / 2], [@frame.length(panel.width), thick], "face")
-            panel.rollers.each { |roller| @pen.circle([x(edge + roller), middle], 4, "runs") }
-            @pen.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
-          end
-        end
+        def panel(panel, edge, middle) = sliding(panel, edge, middle, deep(@set.thickness), "panel slides")
       end
     end
   end

@@ -34,12 +34,7 @@ module YellowTrack
         end
 
         def panel(panel, left)
-          y = lane_y(panel.lane)
-          @pen.group("panel slides lane-#{panel.lane}", "data-panel": panel.name) do
-            @pen.rect([x(left), y - PANEL / 2], [@frame.length(panel.width), PANEL], "face")
-            panel.rollers.each { |roller| @pen.circle([x(left + roller), y], 4, "runs") }
-            @pen.text([x(left + panel.width / 2), y + 5], panel.name, "plan-letter")
-          end
+          sliding(panel, left, lane_y(panel.lane), PANEL, "panel slides lane-#{panel.lane}")
         end
       end
     end
