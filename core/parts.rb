@@ -43,8 +43,6 @@ module YellowTrack
       freeze
     end
 
-    def by_material = linear.group_by(&:material)
-
     private
 
     def kit = @set.kit

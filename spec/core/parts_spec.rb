@@ -18,7 +18,7 @@ RSpec.describe YellowTrack::Parts do
 
   it "takes in half jambs, casing to its long points, and every layer of the packing" do
     list = parts("set" => fold)
-    expect(list.by_material.transform_values(&:length))
+    expect(list.linear.group_by(&:material).transform_values(&:length))
       .to include("half jamb 22" => 3, "casing 70" => 3, "Fold 34 track" => 2)
     layers = plan("set" => fold).prepare.to_h[:packing][:left][:layers]
     expect(list.linear.count { |part| part.code.start_with?("C-P") }).to eq layers.length
