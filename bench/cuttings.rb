@@ -14,7 +14,8 @@ module YellowTrack
       def call
         few, pairs = [1, 2].map { |alike| Array.new(50) { |seed| timed(30, seed, alike:) } }
         many = Array.new(10) { |seed| timed(300, seed) }
-        [line("30 pieces, no two alike", few), proved(few), line("30 pieces in pairs, as jambs come", pairs), proved(pairs),
+        [line("30 pieces, no two alike", few), proved(few), line("30 pieces in pairs, as jambs come", pairs),
+          proved(pairs),
           *FINE.flat_map { |name, step| fine(name, step) }, line("300 pieces", many),
           "#{" " * 35}gap to the bound, most #{(many.map { |_, cutting| over(cutting) }.max * 100).to_f.round(1)} %"]
       end
@@ -31,7 +32,8 @@ module YellowTrack
 
       def proved(runs)
         cheapest = runs.count { |_, cutting| cutting.cost == cutting.lower_bound }
-        "#{" " * 35}proved best: #{runs.count { |_, cutting| cutting.optimal? }} of #{runs.length}, cheapest: #{cheapest}"
+        "#{" " * 35}proved best: #{runs.count { |_, cutting| cutting.optimal? }} of #{runs.length}, cheapest: " \
+          "#{cheapest}"
       end
 
       # Lengths of a job's parts, from three stock lengths: tracks, half jambs,

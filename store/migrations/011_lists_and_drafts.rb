@@ -33,8 +33,9 @@ Sequel.migration do
       "WHEN d.key GLOB '#{list}[0-9]*' THEN '#{list}' || CASE WHEN CAST(#{place} AS INTEGER) < " \
         "coalesce(json_array_length(o.document, '#{path}'), 0) THEN 'i' || #{place} ELSE 'new' END"
     end
-    run "INSERT OR REPLACE INTO drafts_of SELECT d.opening_id, CASE #{names.join(" ")} ELSE d.key END, '', o.version, " \
-        "j.units, d.typed, d.says, d.clash FROM drafts d JOIN openings o ON o.id = d.opening_id JOIN jobs j ON j.id = o.job_id"
+    run "INSERT OR REPLACE INTO drafts_of " \
+        "SELECT d.opening_id, CASE #{names.join(" ")} ELSE d.key END, '', o.version, j.units, d.typed, d.says, d.clash " \
+        "FROM drafts d JOIN openings o ON o.id = d.opening_id JOIN jobs j ON j.id = o.job_id"
     drop_table(:drafts)
     rename_table(:drafts_of, :drafts)
   end
