@@ -11,11 +11,15 @@ const asTyped = (form) => [...form.querySelectorAll("[name^=value]")]
 let away = null // since when nothing answers
 let under = 0 // saves on their way
 let given = false // up: the page is left all the same
+let told = null // the version that the latest save was told to have seen
+let held = [] // what is typed in fields that are being drawn anew
 
 export function saveWhatIsTyped() {
   fields().forEach((form) => { form.dataset.sent = asTyped(form) })
+  document.addEventListener("htmx:oobBeforeSwap", (event) => holdTyped(event.detail.target))
   document.addEventListener("htmx:afterSettle", () => {
     fields().forEach((form) => { form.dataset.sent ??= asTyped(form) })
+    held.splice(0).forEach(putBack)
   })
   document.addEventListener("htmx:configRequest", tellVersion)
   document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) under += 1 })
@@ -47,7 +51,32 @@ function tellVersion(event) {
   const again = event.detail.triggeringEvent?.type !== "submit" && form.dataset.sent === typed && !form.dataset.unsent
   if (again) return event.preventDefault()
   form.dataset.sent = typed
-  event.detail.parameters.set("seen", version.dataset.version)
+  form.dataset.seen ??= version.dataset.version
+  told = form.dataset.seen
+  event.detail.parameters.set("seen", told)
+}
+
+const inputsOf = (form) => [...form.querySelectorAll("[name^=value]:not([type=hidden])")]
+
+// A field that someone changed meanwhile is drawn anew: what is typed in it and
+// not saved is put back, still on the version that was seen, so that the change
+// is told when it is sent.
+function holdTyped(target) {
+  const within = fields().filter((form) => target.contains(form))
+  within.filter((form) => form.dataset.unsent || form.dataset.sent !== asTyped(form)).forEach((form) => {
+    const values = inputsOf(form).map((one) => one.type === "checkbox" ? one.checked : one.value)
+    held.push({ id: form.id, values, seen: form.dataset.seen ?? told, unsent: form.dataset.unsent })
+  })
+}
+
+function putBack({ id, values, seen, unsent }) {
+  const form = document.getElementById(id)
+  if (!form) return
+  inputsOf(form).forEach((one, place) => { one[one.type === "checkbox" ? "checked" : "value"] = values[place] })
+  form.dataset.seen = seen
+  if (unsent) form.dataset.unsent = unsent
+  form.classList.toggle("unsent", Boolean(unsent))
+  inputsOf(form)[0]?.dispatchEvent(new Event("input", { bubbles: true }))
 }
 
 function unanswered(form) {
@@ -69,8 +98,10 @@ function refused({ elt, xhr }) {
 
 function arrived(form) {
   delete form.dataset.unsent
+  delete form.dataset.seen
   form.classList.remove("unsent")
-  if (away) { away = null; tryAgain() }
+  away = null
+  tryAgain()
   tell()
 }
 
