@@ -27,12 +27,16 @@ module YellowTrack
       # @param rows [Array<Store::Openings::Opening>]
       # @return [Array<Store::Openings::Opening>]
       def shown(book, rows)
-        told = book.log.told(rows.reject(&:listed?).map(&:id))
+        fresh = rows.reject(&:listed?).map(&:id)
+        return rows if fresh.empty?
+
+        told, cuts, rules = book.log.told(fresh), book.saw.cuts(fresh), book.house_rules.all
         rows.map do |row|
           next row if row.listed?
 
-          book.openings.keep_listing(row.id, columns(Opening.new(book, row, record: told[row.id])))
-          book.openings.find(row.id)
+          opening = Opening.new(book, row, record: told[row.id], cuts: cuts[row.id], rules:)
+          listed = columns(opening).tap { |columns| book.openings.keep_listing(row.id, columns) }
+          Store::Openings::Opening.new(**row.to_h, **listed).freeze
         end
       end
     end

@@ -44,13 +44,15 @@ RSpec.describe "A server that goes away" do
   it "sends all of several fields again, and tells what another changed meanwhile, with what was typed still there" do
     visit("/openings/#{row.id}/measure")
     @server.stop(true)
-    {"top" => "1805", "middle" => "1806", "bottom" => "1811"}.each { |place, text| type("survey-widths-#{place}", text) }
+    readings = {"top" => "1805", "middle" => "1806", "bottom" => "1811"}
+    readings.each { |place, text| type("survey-widths-#{place}", text) }
     type("survey-depth", "130")
     expect(session).to have_css("#away", text: "depth")
     book.openings.change(row.id, "survey.widths.bottom", "1820", seen: nil)
     serve(@port)
     expect(session).to have_no_css("#away", wait: 15)
-    expect(session).to have_css("#says-survey-widths-bottom", text: "Changed meanwhile from 1812 to 1820. You typed 1811.")
+    said = "Changed meanwhile from 1812 to 1820. You typed 1811."
+    expect(session).to have_css("#says-survey-widths-bottom", text: said)
     expect(session.find_field("survey-widths-bottom").value).to eq "1811"
     expect(row.document["survey.widths"]).to include("top" => "1805", "middle" => "1806", "bottom" => "1820")
     expect(row.document["survey.depth"]).to eq "130"

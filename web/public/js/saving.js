@@ -3,6 +3,7 @@
 // value did not arrive stays marked, is sent again when the application answers,
 // and leaving the page asks.
 const AGAIN = 3000 // ms from one try to the next
+const SOON = 1200 // ms of no typing, after which a field is sent
 const fields = () => [...document.querySelectorAll("form.field")]
 const unsent = () => fields().filter((form) => form.dataset.unsent)
 const asTyped = (form) => [...form.querySelectorAll("[name^=value]")]
@@ -17,9 +18,10 @@ let held = [] // what is typed in fields that are being drawn anew
 export function saveWhatIsTyped() {
   fields().forEach((form) => { form.dataset.sent = asTyped(form) })
   document.addEventListener("htmx:oobBeforeSwap", (event) => holdTyped(event.detail.target))
+  document.addEventListener("htmx:oobAfterSwap", () => held.splice(0).forEach(putBack))
   document.addEventListener("htmx:afterSettle", () => {
     fields().forEach((form) => { form.dataset.sent ??= asTyped(form) })
-    held.splice(0).forEach(putBack)
+    tell()
   })
   document.addEventListener("htmx:configRequest", tellVersion)
   document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) under += 1 })
@@ -62,7 +64,7 @@ const inputsOf = (form) => [...form.querySelectorAll("[name^=value]:not([type=hi
 // not saved is put back, still on the version that was seen, so that the change
 // is told when it is sent.
 function holdTyped(target) {
-  const within = fields().filter((form) => target.contains(form))
+  const within = fields().filter((form) => target.contains(form) && form.dataset.sent !== undefined)
   within.filter((form) => form.dataset.unsent || form.dataset.sent !== asTyped(form)).forEach((form) => {
     const values = inputsOf(form).map((one) => one.type === "checkbox" ? one.checked : one.value)
     held.push({ id: form.id, values, seen: form.dataset.seen ?? told, unsent: form.dataset.unsent })
@@ -72,11 +74,15 @@ function holdTyped(target) {
 function putBack({ id, values, seen, unsent }) {
   const form = document.getElementById(id)
   if (!form) return
+  form.dataset.sent = asTyped(form)
   inputsOf(form).forEach((one, place) => { one[one.type === "checkbox" ? "checked" : "value"] = values[place] })
   form.dataset.seen = seen
   if (unsent) form.dataset.unsent = unsent
   form.classList.toggle("unsent", Boolean(unsent))
-  inputsOf(form)[0]?.dispatchEvent(new Event("input", { bubbles: true }))
+  setTimeout(() => {
+    const now = document.getElementById(id)
+    if (now && (now.dataset.unsent || now.dataset.sent !== asTyped(now))) window.htmx.trigger(now, "submit")
+  }, SOON)
 }
 
 function unanswered(form) {
