@@ -25,7 +25,10 @@ module YellowTrack
       alter if slab?
     end
 
-    def slab? = !slab("width").nil? && !slab("height").nil?
+    def slab? = !slab("width").nil? && (fixed? || !slab("height").nil?)
+
+    # Whether the panels come in a height that is not cut (handbook 15).
+    def fixed? = !@brief.opening["height"].nil?
 
     def hollow? = @hollow
 
@@ -46,16 +49,18 @@ module YellowTrack
 
     def as_it_is? = height.zero? && width.zero? && lipping.zero? && short.zero?
 
-    def parts = slab? ? {alter: {height:, width:, lipping:}} : {}
+    def parts = slab? ? {alter: fixed? ? {width:} : {height:, width:, lipping:}} : {}
 
     def checks = slab? ? Checks.new(self, @brief.printer).found : []
 
     private
 
     def alter
+      @width = sum("width", "Off the width", "most(slab − panel, 0)", :width, "The same from both edges.")
+      return @height = @lipping = 0r if fixed?
+
       @height = sum("height", "Off the foot", "most(slab − panel, 0)", :height,
         "From the bottom, unless the rail there would be under its least.")
-      @width = sum("width", "Off the width", "most(slab − panel, 0)", :width, "The same from both edges.")
       @lipping = lip
     end
 

@@ -5,6 +5,7 @@ module YellowTrack
   # jamb, or two that meet in the middle.
   class Bifold < Family
     USUAL_FIT = "plumb"
+    KNUCKLE = 8r # mm of a hinge behind the panels
 
     # @return [Terms]
     attr_reader :terms
@@ -30,7 +31,7 @@ module YellowTrack
     # @raise [Fault] for a number of panels that makes no pairs
     def initialize(brief)
       super
-      @terms = Terms.new(brief, thickness)
+      @terms = Terms.new(opening, thickness)
       @sizing = Sizing.new(brief, usual: USUAL_FIT)
       @gaps = Gaps.new(brief, terms, sizing)
       hang
@@ -40,6 +41,8 @@ module YellowTrack
       @fitted = Fittings.new(self)
       behind_strip
       reach
+      in_the_depth
+      follow
     end
 
     # P, mm
@@ -59,7 +62,10 @@ module YellowTrack
 
     def floor_in_front = fold.projection
 
-    def depth_taken = terms.setback + thickness
+    # Depth that the set takes of the opening, mm.
+    attr_reader :depth_needed
+
+    def depth_taken = depth_needed
 
     def floor_parts = "bracket"
 
@@ -86,9 +92,10 @@ module YellowTrack
 
     # The family's own sections of the plan file.
     def parts
-      {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,
+      {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track_parts, gap:, engagement: nil, lift_room: nil,
+       depth: {needed: depth_needed, available: brief.survey["depth"], pivot_line: @pivot_line},
        reach: {widest:, share: @share, bays: bays.map(&:to_h)}, pivots: pivot_parts,
-       fold: {**fold.to_h, lead_gap: gaps.lead, meet_gap: gaps.meet}, fittings: fitted.to_h, **slab.parts}
+       fold: {**fold.to_h, lead_gap: gaps.lead, meet_gap: gaps.meet}, fittings: fitted.to_h, **shared_parts}
     end
 
     # @return [Array<Meet>]
@@ -183,6 +190,17 @@ module YellowTrack
     def pivot_parts
       {side_gap: gaps.side, least_corner: gaps.least_corner, least_half_jamb: gaps.least_half_jamb, at: pivots, hidden:,
        track_line:, top_seen:}
+    end
+
+    # From the opening's front plane into the closet: the half jamb and its setback
+    # first, or the set's own (handbook 15, "Where things stand in the depth").
+    def in_the_depth
+      before = half_jamb ? {half_jamb: terms.half_jamb_depth, setback: terms.setback} :
+        {half_jamb: 0r, setback: opening["setback"] || 0r}
+      @depth_needed = work.sum("depth.needed", "Depth needed", "half jamb + setback + thickness + knuckle",
+        **before, thickness:, knuckle: KNUCKLE, why: "The hinges' knuckles stand behind the panels.")
+      @pivot_line = work.sum("depth.pivot_line", "Pivots' line", "half jamb + setback + thickness ÷ 2", **before,
+        thickness:, why: "From the front into the closet.")
     end
 
     def behind_strip

@@ -14,7 +14,7 @@ module YellowTrack
       @printer = opening.printer
       @work = Working.new
       @closure = Survey::Closure.new(survey)
-      @figures = Survey::Figures.new(survey, closure, work)
+      @figures = Survey::Figures.new(survey, closure, work, standing:)
     end
 
     def grain = opening.grain
@@ -37,6 +37,15 @@ module YellowTrack
         why: "From the kit sheet #{kit.name}.")
     end
 
+    # The panels' height as they come, not to be cut (handbook 15).
+    #
+    # @return [Rational, nil] mm; nil where they are cut to fit
+    def given_height
+      height = opening["height"] or return
+      work.given("panels.height", "Panel height, Hp", height, from: :fitter, source: "set.height",
+        why: "As the panels come; they are not cut.")
+    end
+
     # Ends a plan whose lengths leave nothing to hang (handbook 2, "Nothing
     # left").
     #
@@ -53,6 +62,12 @@ module YellowTrack
       work.given("kit.#{key}", title, kit.fetch(key), from: :kit, source: "kit.#{key}",
         why: "From the kit sheet #{kit.name}.")
     end
+
+    # The covering still to come that what stands on the floor has under it: none
+    # where it is laid up to a floor rail or its strip (handbook 15).
+    #
+    # @return [Rational] mm
+    def standing = (kit.manner.carried == :floor && !survey.covering_under?) ? 0r : survey.covering
 
     # Leans of both jambs, as far as they are known.
     #

@@ -21,15 +21,17 @@ module YellowTrack
     attr_reader :laps
     # @return [Array<Meet>]
     attr_reader :meets
-    # @return [Rational, nil] air between panels in neighbouring lanes, s,
-    #   mm; nil on one lane
-    attr_reader :air
-    # @return [Rational, nil] depth the set takes inside an opening, mm
-    attr_reader :depth_needed
+    # @return [Depth] where the lanes stand
+    attr_reader :depth
     # @return [Guides, nil] on the floor; nil where a channel steadies
     attr_reader :guides
-    # @return [Studs, nil] behind the rail of a set on the wall
-    attr_reader :studs
+    # @return [Wall, nil] that a set hangs on; nil inside an opening
+    attr_reader :wall
+    # @return [Array<Rational>, nil] where the stops stand in the track, mm; nil
+    #   where the kit sheet says nothing of its hangers
+    attr_reader :stops
+    # @return [Pelmet, nil]
+    attr_reader :pelmet
 
     # @param brief [Brief]
     # @raise [Fault] for a pattern that will not do
@@ -42,10 +44,11 @@ module YellowTrack
       @widths = Widths.of(brief, pattern, run)
       @heights = support.heights(sizing)
       @rollers = Rollers.new(brief, width)
-      depth
+      @depth = Depth.new(brief, pattern, thickness, covers: covers?)
       weigh(width, height)
       place
       reach
+      finish
     end
 
     # Bumper at each jamb, b, mm.
@@ -67,6 +70,10 @@ module YellowTrack
 
     def grooved? = !guides.nil? && guides.groove?
 
+    # Rails one behind the other: open lanes run on one each, a moulded track has
+    # its lanes in it (handbook 15, "Rails").
+    def rails = depth.open? ? pattern.lanes.uniq.length : 1
+
     # How far a panel can be rocked to a leaning jamb, mm: 2 × a × Hp ÷ S.
     def rock
       return unless sizing.fit == "follow" && rollers.spacing.positive? && !covers?
@@ -79,9 +86,23 @@ module YellowTrack
 
     def wall_beside = covers? ? parking.values.max || 0r : 0r
 
+    # Air between panels in neighbouring lanes, s, mm; nil on one lane.
+    def air = depth.air
+
+    # Depth the set takes inside an opening, mm; nil on the wall.
+    def depth_needed = depth.needed
+
     def depth_taken = depth_needed || 0r
 
-    def floor_parts = support.guided? ? "guide" : "full rail"
+    # A block behind every bracket where the rail has to stand off.
+    def fittings = (covers? && wall.standoff.positive?) ? super.merge("stand-off blocks" => track.holes.length) : super
+
+    # What stands on the floor.
+    def floor_parts
+      return "full rail" unless support.guided?
+
+      guides.stands? ? "guide" : "none"
+    end
 
     def carried_by = support.carried_by
 
@@ -92,9 +113,10 @@ module YellowTrack
 
     # The family's own sections of the plan file.
     def parts
-      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:,
+      {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track_parts, gap:,
        guides: guides&.to_h,
-       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts(self), **slab.parts}
+       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts(self), **(guides&.choice || {}),
+       **(pelmet ? {pelmet: pelmet.to_h} : {}), **shared_parts}
     end
 
     # Left edges as the panels can really stand: each within its travel, none
@@ -108,49 +130,24 @@ module YellowTrack
       end
     end
 
-    # Front and back of the panels of a lane, from the opening's front plane, or
-    # from the front of those on the wall (handbook 15, "Where things stand in the
-    # depth").
+    # Front and back of the panels of a lane.
     #
     # @param lane [Integer]
     # @return [Array(Rational, Rational)] mm
-    def lane_faces(lane) = [@lane_lines.fetch(lane) - thickness / 2, @lane_lines.fetch(lane) + thickness / 2]
+    def lane_faces(lane) = depth.faces(lane)
 
     private
 
-    def lanes_open? = kit["lane_pitch"] == "open"
+    def track_parts = {**super, **(stops ? {stops:} : {})}
 
-    # Air between the lanes, and the depth that the set takes lane by lane.
-    def depth
-      @air = air_between_lanes
-      available = brief.survey["depth"]
-      if available
-        work.given("depth.available", "Depth of the opening", available, from: :survey, source: "survey.depth",
-          why: "As read.")
-      end
-      lane_pitch = lanes_open? ? thickness + air : kit["lane_pitch"] || 0r
-      @lane_lines = pattern.lanes.uniq.sort.to_h { |lane| [lane, lane_line(lane, lane_pitch)] }
-      return if covers?
-
-      @depth_needed = work.sum("depth.needed", "Depth needed",
-        "front clearance + thickness + lanes × lane pitch + back clearance",
-        front_clearance: kit.fetch("front_clearance"), thickness:, lanes: kit.fetch("lanes") - 1, lane_pitch:,
-        back_clearance: kit.fetch("back_clearance"), why: "Lane by lane from front to back.")
-    end
-
-    def lane_line(lane, lane_pitch)
-      work.sum("depth.lanes.#{lane}", "Lane #{lane}, centre line", "front + thickness ÷ 2 + lanes × lane pitch",
-        front: kit["front_clearance"] || 0r, thickness:, lanes: lane - 1, lane_pitch:,
-        why: "From the front into the closet.")
-    end
-
-    def air_between_lanes
-      return if kit.fetch("lanes") == 1
-      return brief.from_kit("air.design", "Air between panels, s") if lanes_open?
-
-      work.sum("depth.air", "Air between panels, s", "lane pitch − thickness", lane_pitch: kit.fetch("lane_pitch"),
-        thickness:,
-        why: "From the back of one panel to the face of the next.")
+    # What stands by the panels and the track.
+    def finish
+      depth.guide(laps) if carried_by == "top" && !covers? && guides.places.any?
+      work.given("track.count", "Rails", rails, unit: "rails", from: :kit, why: "Open lanes run on one each.") if rails > 1
+      @stops = Stops.of(self)
+      @wall = Wall.new(self) if covers?
+      @pelmet = Pelmet.of(self)
+      follow(range: covers? ? nil : widths.packing_range)
     end
 
     def place
@@ -159,7 +156,6 @@ module YellowTrack
       @laps, @meets = joins
       @guides = Guides.new(brief, heights, places: support.guide_places(laps, sizing), thickness:) if support.guided?
       @track = support.track(self)
-      @studs = Studs.new(brief.survey["wall.studs"], track) if covers?
     end
 
     def joins
@@ -173,6 +169,8 @@ module YellowTrack
     end
 
     def guide_at(left, right)
+      return if opening["guide"] == "tongue"
+
       work.sum("laps.#{left.name}#{right.name}.guide_at", "Guide at the lap #{left.name}, #{right.name}",
         "left edge + lap ÷ 2",
         left_edge: right.x, lap:, why: "The middle of the lap with all panels closed, from the left jamb's foot.")

@@ -56,7 +56,6 @@ module YellowTrack
     # makes none.
     #
     # @return [Prepare::FramedPanel, nil]
-    # @raise [Fault] where nothing is left to fill
     def framed = @framed ||= Prepare::FramedPanel.of(self)
 
     # What comes off a slab, if there is one.
@@ -64,9 +63,30 @@ module YellowTrack
 
     # @return [Array<Check>]
     def checks
-      Survey::Checks.found(brief, sizing:, rock:) + self.class::Checks.new(self, brief.printer)
-        .found + nothing_clear + slab.checks
+      Survey::Checks.found(brief, sizing:, rock:, cover: covers? ? panels : nil) +
+        self.class::Checks.new(self, brief.printer).found + nothing_clear + slab.checks +
+        [heights.build, head_fixing].compact.flat_map(&:checks)
     end
+
+    # @return [HeadFixing, nil] what the track is screwed into; nil where it does
+    #   not hang from the head
+    attr_reader :head_fixing
+    # @return [JambPacking, nil] nil on the wall
+    attr_reader :jamb_packing
+    # @return [Wanted, nil] the opening that ready doors want
+    attr_reader :wanted
+    # @return [SoftClose::Fitted, nil]
+    attr_reader :soft_close
+
+    # Rails of its track, one behind the other.
+    def rails = 1
+
+    # Depth that the set takes of an opening, mm; nil where it stands in none.
+    def depth_needed = nil
+
+    # Where the track's left end is at the head, mm (handbook 15, "What the head is
+    # made of").
+    def track_at_head = sizing.packing("left") + (kit["track.end_clearance"] || 0r)
 
     # How far a panel can be rocked to a leaning jamb, mm; nil where that is not
     # how the set fits (handbook 2, "survey.taper").
@@ -102,15 +122,21 @@ module YellowTrack
     #
     # @return [Hash{Symbol => Integer}]
     def labour
-      {cuts: track.pieces.length + 2 * panels.length,
-       holes: track.holes.length + panels.sum { |panel| panel.holes.to_a.length },
+      {cuts: track.pieces.length * rails + (2 - given_sizes) * panels.length,
+       holes: track.holes.length * rails + panels.sum { |panel| panel.holes.to_a.length },
        adjusters: 2 * panels.length}
     end
 
     # Small parts to buy beside the kit: what each is called, and how many.
     #
     # @return [Hash{String => Integer}]
-    def fittings = {"track screws" => track.holes.length}
+    def fittings
+      {"track screws" => track.holes.length * rails,
+       **(soft_close ? {"dampers" => soft_close.dampers, "strikers" => soft_close.strikers} : {})}
+    end
+
+    # @return [Bypass::Pelmet, nil] in front of the track
+    def pelmet = nil
 
     # Hands to lift one panel.
     def hands = makeup.hands(weight, width:, height:)
@@ -174,8 +200,29 @@ module YellowTrack
 
     private
 
+    # Sizes that the panels come in, and are not cut to.
+    def given_sizes = Wanted::NEEDED.values.count { |key| opening[key] }
+
+    # What follows from panels and track.
+    #
+    # @param range [Hash{Symbol => Rational}, nil] of packing at the jambs
+    def follow(range: nil)
+      @head_fixing = HeadFixing.new(self, track_at_head) if manner.carried == :head
+      @jamb_packing = JambPacking.new(self, range) unless covers?
+      @wanted = Wanted.of(self)
+      @soft_close = SoftClose::Fitted.of(self)
+    end
+
+    # Sections of the plan file that every family can have.
+    def shared_parts
+      {**(heights.build ? {build: heights.build.to_h} : {}), **(wanted ? {frame: wanted.to_h(depth_needed)} : {}),
+       **(jamb_packing&.parts || {}), **(soft_close ? {soft_close: soft_close.to_h} : {}), **slab.parts}
+    end
+
+    def track_parts = {**track.to_h, count: rails, **{screw: head_fixing&.screw}.compact}
+
     def weigh(width, height)
-      @weight = makeup.weight(work, width:, height:)
+      @weight = makeup.weight(work, width:, height:, frame: opening["frame"])
       work.given("panels.thickness", "Thickness, T", thickness, from: opening["thickness"] ? :fitter : :kit,
         source: opening["thickness"] ? "set.thickness" : "kit.thickness", why: "Of a panel.")
       work.given("panels.hands", "Hands", hands, unit: "", from: :handbook, why: "By weight, glass, height and width.")

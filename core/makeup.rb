@@ -21,6 +21,9 @@ module YellowTrack
       "mirror" => ->(thick) { thick * 25 / 10 }
     }.freeze
 
+    # kg/m² of a frame's wood, for every mm of thickness.
+    FRAME = {"softwood" => 5r / 10, "hardwood" => 7r / 10}.freeze
+
     FRAGILE = %w[glass mirror].freeze
     USUAL = [{"material" => "hollow core"}].freeze
 
@@ -34,8 +37,12 @@ module YellowTrack
       @weighed = weighed
     end
 
-    # kg/m² of each layer.
-    def areal = @layers.map { |layer| AREAL.fetch(layer["material"]).call(layer["thickness"] || @thickness) }
+    # kg/m² of each layer, by the part of the face that it covers.
+    def areal
+      @layers.map do |layer|
+        AREAL.fetch(layer["material"]).call(layer["thickness"] || @thickness) * (layer["share"] || 1)
+      end
+    end
 
     def hollow? = @layers.any? { |layer| layer["material"] == "hollow core" }
 
@@ -43,17 +50,16 @@ module YellowTrack
 
     def words = @layers.map { |layer| layer["material"] }.join(" on ")
 
-    # Weight of one panel, kg, written down in the ledger.
-    def weight(work, width:, height:)
-      if @weighed
-        return work.given("panels.weight", "Weight of a panel", @weighed, unit: "kg", from: :fitter,
-          source: "set.weighed",
-          why: "Weighed: the scales win over the sum.")
-      end
+    # Weight of one panel, kg, written down in the ledger: of a framed one by its
+    # own parts (handbook 15, "Weight again").
+    #
+    # @param frame [Hash, nil] of the opening file
+    def weight(work, width:, height:, frame: nil)
+      return weighed(work) if @weighed
+      return framed(work, width, height, frame) if frame
 
       work.sum("panels.weight", "Weight of a panel", "width × height × areal ÷ 1000000 + fittings",
-        width:, height:, areal: Working::Plain.new(areal.sum, " kg/m²"), fittings: Working::Plain.new(FITTINGS, " kg"),
-        unit: "kg", why: "#{words.capitalize}, and the fittings on it.")
+        width:, height:, **by_area, unit: "kg", why: "#{words.capitalize}, and the fittings on it.")
     end
 
     # Hands to lift one panel: 1, 2, or 3 (which may be a lifter).
@@ -62,6 +68,29 @@ module YellowTrack
       return 2 if weight > LIGHT || fragile? || height > TALL || width > WIDE
 
       1
+    end
+
+    private
+
+    def by_area
+      {areal: Working::Plain.new(areal.sum, " kg/m²"), fittings: Working::Plain.new(FITTINGS, " kg")}
+    end
+
+    def weighed(work)
+      work.given("panels.weight", "Weight of a panel", @weighed, unit: "kg", from: :fitter, source: "set.weighed",
+        why: "Weighed: the scales win over the sum.")
+    end
+
+    # Stiles, the rails between them, and the infill over the sight openings.
+    def framed(work, width, height, frame)
+      stile = frame["stile"] || Prepare::FramedPanel::USUAL[:stile]
+      rails = (frame["rails"] || Prepare::FramedPanel::USUAL[:rails]).sum
+      work.sum("panels.weight", "Weight of a panel",
+        "(2 × stile × height + rails × most(width − 2 × stile, 0)) × thickness × wood ÷ 1000000 + " \
+          "most(width − 2 × stile, 0) × most(height − rails, 0) × areal ÷ 1000000 + fittings",
+        width:, height:, stile:, rails:, thickness: @thickness, **by_area, unit: "kg",
+        wood: Working::Plain.new(FRAME.fetch(frame["wood"] || "softwood"), " kg/m² per mm"),
+        why: "Its frame, #{words} in the sight openings, and the fittings on it.")
     end
   end
 end

@@ -29,6 +29,9 @@ module YellowTrack
 
     # The class that carries its panels.
     def support_class = set_class.const_get(support)
+
+    # The class of the opening that its ready doors want.
+    def wanted_class = support ? set_class.const_get(:Wanted).const_get(support) : set_class.const_get(:Wanted)
   end
 
   Manner::ROWS = [

@@ -12,8 +12,8 @@ module YellowTrack
     # What can take the room, by its key among the choices, and what it is
     # called.
     TAKERS = {
-      "packing.left" => "packing at the left", "packing.right" => "packing at the right", "bumper" => "bumpers",
-      "nib" => "the nib",
+      "packing.left" => "packing at the left", "packing.right" => "packing at the right",
+      "packing.head" => "packing at the head", "bumper" => "bumpers", "nib" => "the nib",
       "half_jamb.thickness" => "half jambs", "width" => "a ready-made panel", "side_gap" => "the side gap",
       "base_strip" => "the base strip",
       "gap" => "the floor gap"

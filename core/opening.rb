@@ -40,6 +40,14 @@ module YellowTrack
       second ? value && value[second] : value
     end
 
+    # The same opening with other readings of its survey, or more.
+    #
+    # @param readings [Hash] by their keys in the survey
+    # @return [Opening]
+    def read(readings)
+      Opening.new(@document.merge("survey" => (@document["survey"] || {}).merge(readings)), kit)
+    end
+
     # What was read of a panel as it hangs, by its name; of two pairs that meet,
     # of "meet".
     #

@@ -38,8 +38,9 @@ module YellowTrack
       @set = plan.set
       @letter = letter
       @counts = Hash.new(0)
-      @linear = [*rails, *strip, *half_jamb, *casing, *packers, *lippings, *frames].freeze
-      @sheets = panels.freeze
+      @linear = [*rails, *strip, *header_board, *built_down, *half_jamb, *casing, *pelmet, *packers, *lippings,
+        *frames].freeze
+      @sheets = [*panels, *boards].freeze
       freeze
     end
 
@@ -51,9 +52,10 @@ module YellowTrack
       Part.new(code: "#{@letter}-#{mark}#{@counts[mark] += 1}", name:, material:, length:, waits:).freeze
     end
 
-    # Tracks, and the rail on the floor of a set that stands on it.
+    # Tracks, one for each lane that runs on its own, and the rail on the floor of a
+    # set that stands on it.
     def rails
-      pieces = @set.track.pieces.map { |length| part("T", "track", "#{kit.name} track", length) }
+      pieces = (@set.track.pieces * @set.rails).map { |length| part("T", "track", "#{kit.name} track", length) }
       rail = @set.track.floor_rail
       rail ? pieces << part("R", "floor rail", "#{kit.name} floor rail", rail) : pieces
     end
@@ -63,6 +65,41 @@ module YellowTrack
       return [] unless @plan.prepare.to_h[:base_strip] && thickness
 
       [part("B", "base strip", "strip #{say(thickness)}", @set.track.floor_rail)]
+    end
+
+    # Over the studs, along the rail.
+    def header_board
+      wall = @set.covers? && @set.wall
+      return [] unless wall && wall.board_length
+
+      material = "board #{say(wall.board_size("height"))} × #{say(wall.board_size("thickness"))}"
+      [part("H", "header board", material, wall.board_length)]
+    end
+
+    # Plates and uprights of a head that is framed down.
+    def built_down
+      cuts = framing or return []
+      material = "framing #{cuts[:frame] ? "#{say(cuts[:frame])} × " : ""}#{say(Prepare::BuiltDownHead::PLATE)}"
+      [*Array.new(2) { part("F", "plate of the head", material, cuts[:plate]) },
+        *Array.new(cuts[:uprights]) { part("F", "upright of the head", material, cuts[:upright]) }]
+    end
+
+    # What frames a head; nil where none is.
+    def framing = @plan.prepare.to_h[:built_down]&.then { |cuts| cuts if cuts[:plate] }
+
+    # Both faces of a framed head.
+    def boards
+      cuts = framing or return []
+      %w[room closet].map do |face|
+        Sheet.new(code: "#{@letter}-W#{face[0].upcase}", name: "board of the head, #{face} face", material: "wall board",
+          width: cuts[:plate], height: cuts[:height], waits: false).freeze
+      end
+    end
+
+    def pelmet
+      pelmet = @set.pelmet or return []
+      material = ["pelmet", *[pelmet.height, pelmet.thickness].compact.map { |size| say(size) }.join(" × ")].join(" ").strip
+      pelmet.names.zip(pelmet.lengths).map { |name, length| part("V", "pelmet, #{name}", material, length) }
     end
 
     def half_jamb
@@ -82,8 +119,17 @@ module YellowTrack
       end
     end
 
-    # A layer of a packed jamb is as long as the jamb is high.
-    def packers
+    # A layer of a packed jamb is as long as the jamb is high, one over the track as
+    # the head is wide.
+    def packers = at_jambs + at_head
+
+    def at_head
+      (@plan.prepare.to_h.dig(:head_packing, :layers) || []).map do |layer|
+        part("P", "packer, head", "packer #{say(layer)}", @plan.survey["widths.top"])
+      end
+    end
+
+    def at_jambs
       (@plan.prepare.to_h[:packing] || {}).flat_map do |side, build_up|
         build_up[:layers].map do |layer|
           part("P", "packer, #{side} jamb", "packer #{say(layer)}", @plan.survey["heights.#{side}"])

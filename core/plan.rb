@@ -13,9 +13,10 @@ module YellowTrack
       # @raise [Faults] for readings still missing
       # @raise [Fault] for choices that make no set
       def of(opening)
+        agree(opening)
+        opening = Planned.built(opening) if opening.survey.planned?
         raise Faults.new(missing(opening)) unless opening.survey.complete?
 
-        agree(opening)
         brief = Brief.new(opening)
         begin
           new(brief, opening.kit.manner.set_class.new(brief))
@@ -33,10 +34,42 @@ module YellowTrack
       end
 
       def agree(opening)
+        faults = [other_kit(opening), both_heights(opening), shares(opening), other_tongue(opening)].compact
+        raise faults.first if faults.length == 1
+        raise Faults.new(faults) if faults.any?
+      end
+
+      def other_kit(opening)
         return if opening.kit.family == opening.family
 
-        raise Fault.new("#{opening.kit.id} is a #{opening.kit.family} kit and the family is #{opening.family}. " \
+        Fault.new("#{opening.kit.id} is a #{opening.kit.family} kit and the family is #{opening.family}. " \
           "Take a #{opening.family} kit.", key: "set.kit")
+      end
+
+      # Panels that are not cut, and a slab that is: not both (handbook 15).
+      def both_heights(opening)
+        height, slab = opening["height"], opening["slab.height"]
+        return unless height && slab
+
+        told = opening.printer
+        Fault.new("panels #{told.with_unit(height)} high that may not be cut, and set.slab.height " \
+          "#{told.with_unit(slab)} that is cut: give one of the two.", key: "set.height")
+      end
+
+      # Parts of one face, together more than all of it.
+      def shares(opening)
+        parts = (opening["makeup"] || []).map { |layer| layer["share"] }
+        return if parts.length < 2 || parts.any?(&:nil?) || parts.include?(1) || parts.sum <= 1
+
+        Fault.new("shares of #{parts.map { |part| part.to_f.round(3) }.join(" and ")} cover more than the panel. " \
+          "Together they come to 1 at most; a layer over the whole face has no share.", key: "set.makeup")
+      end
+
+      def other_tongue(opening)
+        return unless opening["guide"] == "tongue" && opening.kit.manner.key != "top-hung"
+
+        Fault.new("\"tongue\" runs in the floor under a top-hung set; this one is #{opening.kit.manner.key}. " \
+          "Take groove or side.", key: "set.guide")
       end
     end
 

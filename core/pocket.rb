@@ -5,7 +5,6 @@ module YellowTrack
   # hollow wall, or two that meet in the middle. All in mm.
   class Pocket < Family
     USUAL_FIT = "follow"
-    LINING = 20r # strike jamb's thickness
     BOARD = 25r / 2 # wall board's thickness
     SCREW_SHORT = 3 # a screw ends this far before the pocket
 
@@ -37,6 +36,7 @@ module YellowTrack
       @panels = lefts.zip(open_lefts).each_with_index.map { |(left, open), place| panel(NAMES[place], left, open) }
       rail
       reach
+      follow
     end
 
     def double? = opening["leaves"] == 2
@@ -47,7 +47,7 @@ module YellowTrack
     # What is left showing of an open panel, mm: 0 with edge pulls.
     def nib = opening["nib"] || 0r
 
-    def lining = opening["lining"] || LINING
+    def lining = opening["lining"] || YellowTrack::Wanted::LINING
 
     def board = brief.survey["wall.board"] || BOARD
 
@@ -72,15 +72,18 @@ module YellowTrack
 
     # The family's own sections of the plan file.
     def parts
-      {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track.to_h, gap:, engagement: nil, lift_room: nil,
+      {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track_parts, gap:, engagement: nil, lift_room: nil,
        reach: {widest:, share: @share, bays: bays.map(&:to_h)},
        pocket: {clear: widest, depth:, rough_width: @rough_width, rough_height: @rough_height, wall:, longest_screw:,
                 stay:},
-       **slab.parts}
+       **shared_parts}
     end
 
     # @return [Array<Meet>]
     def meets = double? ? [Meet.new(between: panels.map(&:name), gap: meet)] : []
+
+    # Where the track's left end is at the head, mm.
+    def track_at_head = track.start
 
     private
 

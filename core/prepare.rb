@@ -8,7 +8,8 @@ module YellowTrack
     # @param set [Family] sized
     def initialize(set)
       @set = set
-      @parts = {packing:, base_strip:, built_down:, half_jamb:, casing:, head:, framed:}.compact.freeze
+      @parts = {packing:, head_packing:, base_strip:, built_down:, standoff:, half_jamb:, casing:, head:, framed:}
+        .compact.freeze
     end
 
     # The head of a top-hung set as the fitter gave it; nil where he did not,
@@ -60,14 +61,33 @@ module YellowTrack
       BaseStrip.new(set.brief, *set.sizing.jambs).stations.map(&:to_h)
     end
 
-    # What has to be built down for the kit's tallest panel; nil where it need
-    # not be.
+    # Layers over the track, or over the panels that cover the head, where it is
+    # packed down and not framed.
+    def head_packing
+      wanted = BuiltDownHead.wanted(set)
+      return unless wanted.positive? && wanted < BuiltDownHead::LEAST
+
+      set.work.given("prepare.head_packing", "Packing, head", wanted, from: :fitter, source: "set.packing.head",
+        why: "What is planned, and what the panels want; never over it.")
+      BuildUp.new(wanted).to_h
+    end
+
+    # A head that is framed down, or what has to be for the kit's tallest panel; nil
+    # where it need not be.
     def built_down
+      framed = BuiltDownHead.of(set) and return framed.to_h
       too_tall = set.height - set.kit.fetch("tallest")
-      return unless too_tall.positive?
+      return unless too_tall.positive? && set.opening["height"].nil?
 
       {height: set.work.sum("prepare.built_down.height", "Head to build down", "height − tallest", height: set.height,
         tallest: set.kit.fetch("tallest"), why: "So that the kit's tallest panel fits.")}
+    end
+
+    # A block behind every bracket of a rail on the wall.
+    def standoff
+      return unless set.covers? && set.wall.standoff.positive?
+
+      {**BuildUp.new(set.wall.standoff).to_h, count: set.track.holes.length}
     end
 
     def half_jamb

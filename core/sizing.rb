@@ -36,6 +36,9 @@ module YellowTrack
     # Packing planned at a jamb, mm; none on the wall.
     def packing(side) = @covering ? 0r : @brief.opening["packing.#{side}"] || 0r
 
+    # How far the head is packed down before the set goes in, ph, mm.
+    def head_packing = @brief.opening["packing.head"] || 0r
+
     # Where the jambs' faces stand along the floor, packing counted in.
     def jambs = [start, start + width]
 
@@ -52,14 +55,14 @@ module YellowTrack
         sized_to: before_packing, left_packing: packing("left"), right_packing: packing("right"),
         why: plumb? ? "Plumb: between two plumb lines." :
           "Follow: the tightest width; each panel is rocked to its jamb.")
-      @height = checked_height || take("sizing.height", "Sizing height, H", figures.level_height, "A track is level.")
+      @height = checked_height || under("level height", figures.level_height, "A track is level.")
     end
 
     # A check measurement under the track that is up tells more than the survey.
     def checked_height
       checks = @brief.survey.check or return
       @brief.work.sum("sizing.height", "Sizing height, H", "most(least(checks) − covering, 0)", checks:,
-        covering: figures.covering, from: :survey,
+        covering: figures.standing, from: :survey,
         why: "From the top of the track that is up to the floor, read at three places.")
     end
 
@@ -67,7 +70,15 @@ module YellowTrack
       @start = 0r
       @before_packing = @width = take("sizing.width", "Sizing width, W", figures.greatest_width,
         "The most that is to be covered.")
-      @height = take("sizing.height", "Sizing height, H", figures.greatest_head, "The most that is to be covered.")
+      @height = under("greatest head", figures.greatest_head, "The most that is to be covered.")
+    end
+
+    # A head as it is, or packed down first.
+    def under(name, value, why)
+      return take("sizing.height", "Sizing height, H", value, why) unless head_packing.positive?
+
+      @brief.work.sum("sizing.height", "Sizing height, H", "most(#{name} − head packing, 0)", from: :survey,
+        name.tr(" ", "_").to_sym => value, head_packing:, why: "#{why} The head is packed down first.")
     end
 
     def take(key, title, value, why) = @brief.work.given(key, title, value, from: :survey, why:)

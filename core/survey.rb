@@ -47,6 +47,14 @@ module YellowTrack
     # Covering still to come, mm; 0 when it is laid.
     def covering = self["covering.laid"] ? 0r : self["covering.thickness"] || 0r
 
+    # Whether a covering lies, or is to lie, under what stands on the floor; one
+    # that is still to come is laid up to it unless the file says so (handbook 15,
+    # "A floor rail and a covering").
+    def covering_under? = self["covering.laid"] == true || self["covering.under"] == true
+
+    # Whether the opening is still to be built (handbook 15, "Doors first").
+    def planned? = self["planned"] == true
+
     def floor = Floor.new(self["floor"] || [])
 
     # The check measurement: from the top of the track to today's floor, once

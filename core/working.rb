@@ -39,6 +39,7 @@ module YellowTrack
       # @return [String] "919.0", "36.063 = 36 1/16", "51.2 %", "17.1 kg"
       def result(printer = MILLIMETRES)
         return printer.result(value) if length?
+        return "#{value} #{unit}" if value.is_a?(Integer) && unit != ""
 
         (unit == "") ? "#{(value * 100).to_f.round(1)} %" : "#{value.to_f.round(1)} #{unit}"
       end

@@ -96,6 +96,13 @@ module YellowTrack
             "Narrower panels: two pairs, or a sliding set."]
       end
 
+      check "bifold.depth", :stop do |set|
+        depth = set.brief.survey["depth"]
+        depth && set.depth_needed > depth &&
+          ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
+            "Take thinner panels, or stand the half jamb further forward."]
+      end
+
       check "bifold.lean", :watch do |set|
         leaning = set.brief.leans.select { |_, lean| lean.abs > LEAN }
         inward = leaning_in(set)

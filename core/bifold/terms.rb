@@ -6,15 +6,16 @@ module YellowTrack
     # (handbook 5). Lengths in mm.
     class Terms
       PANELS = [2, 4].freeze
+      HALF_JAMB_DEPTH = 20r # mm
 
       # @return [Numeric] T
       attr_reader :thickness
 
-      # @param brief [Brief]
+      # @param opening [Opening]
       # @param thickness [Rational] of a panel
       # @raise [Fault] for a number of panels that makes no pairs
-      def initialize(brief, thickness)
-        @brief, @thickness = brief, thickness
+      def initialize(opening, thickness)
+        @opening, @thickness = opening, thickness
         refuse_odd
         freeze
       end
@@ -40,14 +41,39 @@ module YellowTrack
 
       def hinge_gap = kit.fetch("hinge_gap")
 
+      # How far the half jamb's front stands before its back, hd.
+      def half_jamb_depth = opening["half_jamb.depth"] || HALF_JAMB_DEPTH
+
+      # How far the fold first swings a lead corner beyond its closed place, e, for a
+      # panel width (handbook 5, "The lead gap comes from the turn too").
+      def swing(panel)
+        reach = (2 * panel + hinge_gap - (pivot_inset + lead_inset) / 2).to_f
+        Math.hypot(reach, 1.5 * thickness) - reach.abs
+      end
+
+      # The kit's own gap at the lead or the meet.
+      def last_key = two_pairs? ? "meet_gap" : "lead_gap"
+
+      # The lead or meet gap planned: the kit's, or what the swing needs.
+      #
+      # @param work [Working]
+      # @param panel [Numeric] width that the swing is worked with
+      def last_gap(work, panel)
+        kits = work.given("kit.#{last_key}", two_pairs? ? "Meet gap" : "Lead gap", kit.fetch(last_key), from: :kit,
+          source: "kit.#{last_key}", why: "From the kit sheet #{kit.name}.")
+        work.sum("fold.wanted_gap", two_pairs? ? "Meet gap planned" : "Lead gap planned",
+          "up(most(kits, swings × swing + margin), step)", kits:, swings: pairs, swing: swing(panel),
+          margin: SideGap::MARGIN, step: SideGap::STEP, why: "The fold first pushes the lead corner outward.")
+      end
+
       # The widest fold that the kit lets, degrees.
       def widest_fold = kit.fetch("fold")
 
       private
 
-      def opening = @brief.opening
+      attr_reader :opening
 
-      def kit = @brief.kit
+      def kit = opening.kit
 
       def refuse_odd
         return if PANELS.include?(opening["panels"] || 2)

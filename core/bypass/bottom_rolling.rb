@@ -5,6 +5,8 @@ module YellowTrack
     # Wheels on a floor rail carry; a channel at the head steadies
     # (handbook 4).
     class BottomRolling < Support
+      GAP_LEAST = 3r # mm seen under a panel: a thick covering laid up to the rail would scrape
+
       # Heights of panels that stand on a rail and reach into a channel; mm.
       class Standing < Heights
         # @return [Rational] how far a panel reaches into the channel
@@ -21,8 +23,9 @@ module YellowTrack
           @brief = brief
           @carried = {level_height: sizing.height, base_strip: brief.opening["base_strip"] || 0r,
                       channel: kit("channel"), wheels: kit("height")}
-          super(brief, sizing, height: panel_height, gap: under_panels)
+          super(brief, sizing, height: brief.given_height || panel_height, gap: under_panels)
           @engagement = come_out
+          @build = Build.on_rail(brief, engagement)
           @lift_room = brief.work.sum("lift_room", "Lift room", "channel − engagement − lip", channel: kit("channel"),
             engagement:,
             lip: kit("lip"), why: "What is left when the panel is lifted over the rail's lip, adjusters at mid.")
@@ -37,14 +40,23 @@ module YellowTrack
 
         def panel_height
           @brief.work.sum("panels.height", "Panel height, Hp",
-            "down(level height − base strip − channel + engagement − wheels, grain)", **@carried,
+            "down(most(level height − base strip − channel + engagement − wheels, 0), grain)", **@carried,
             engagement: @brief.from_kit("rail.engagement.design", "Engagement, e"), grain: @brief.grain,
             why: "Rounded down to the grain; the left-over comes off the engagement.")
         end
 
         def under_panels
+          up_to = @brief.figures.covering - @brief.figures.standing
+          return under_laid(up_to) if up_to.positive?
+
           @brief.work.sum("gap", "Under the panels", "base strip + wheels", **@carried.slice(:base_strip, :wheels),
             why: "A level rail carries them.")
+        end
+
+        # A covering that is laid up to the rail takes its thickness from the gap.
+        def under_laid(covering)
+          @brief.work.sum("gap", "Under the panels", "base strip + wheels − covering", covering:,
+            **@carried.slice(:base_strip, :wheels), why: "A level rail carries them; the covering is laid up to it.")
         end
 
         def come_out
@@ -59,6 +71,8 @@ module YellowTrack
       def carried_by = "bottom"
 
       def engagement_of(heights) = heights.engagement
+
+      def gap_least = [super, GAP_LEAST].compact.max
 
       # @return [Standing]
       def heights(sizing) = Standing.new(brief, sizing)

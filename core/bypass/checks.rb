@@ -12,7 +12,8 @@ module YellowTrack
       MEET_LEAST = 2
       FIN_LEAST = 5 # of a fin in its groove
       WOOD_LEAST = 6 # beside a groove
-      COVER_LEAST = 10 # beyond a jamb
+      COVER_LEAST = 10 # beyond a jamb, and over the head
+      HEAD_CLEAR = 2 # kept of the room above a panel
 
       check "bypass.lap.short", :stop do |set|
         next unless set.lap
@@ -24,9 +25,11 @@ module YellowTrack
             "Plan a lap of #{len(least)} or more."]
         end
 
-        needed = set.widths.packing_needed
-        ["The lap comes out at #{len(set.lap)}; the least is #{len(least)}. The opening is too wide for these panels.",
-          "Pack #{len(needed)} in all, #{len(needed / 2)} at each jamb."]
+        says = "The lap comes out at #{len(set.lap)}; the least is #{len(least)}. The opening is too wide for these " \
+          "panels."
+        range = set.jamb_packing&.range or next [says, "Less cover at the jambs, or wider panels."]
+        [says, "Pack #{len(range[:design])} in all, half at each jamb; #{num(range[:least])} to #{len(range[:most])} " \
+          "will do."]
       end
 
       check "bypass.lap.long", :watch do |set|
@@ -84,8 +87,8 @@ module YellowTrack
       end
 
       check "bypass.gap.least", :stop do |set|
-        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.kit["gap.least"], "along the travel",
-          set.gap)
+        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.support.gap_least,
+          "along the travel", set.gap)
       end
 
       check "bypass.gap.most", :watch do |set|
@@ -109,7 +112,7 @@ module YellowTrack
       end
 
       check "bypass.guide", :watch do |set|
-        length = set.kit["guide.length"]
+        length = set.guides&.length
         next unless length
         next on_cover(set, length) unless set.lap
 
@@ -125,6 +128,22 @@ module YellowTrack
           "A taller fin, or a smaller floor gap."]
       end
 
+      check "guide.lift", :watch do |set|
+        lift, room = set.guides&.lift, set.kit["head_room"]
+        next unless lift && room
+
+        free = room - HEAD_CLEAR
+        free < lift && ["To hang a panel over its groove it is lifted #{len(lift)}; there is #{len([free, 0].max)}.",
+          "Screw the tongue on after hanging."]
+      end
+
+      check "guide.floor", :watch do |set|
+        covering = set.brief.figures.covering
+        set.guides&.tongue? && covering.positive? &&
+          ["A groove in the finished floor, and #{len(covering)} of covering is still to be laid.",
+            "Lay it first; the groove is cut in what is walked on."]
+      end
+
       check "bypass.meet", :stop do |set|
         set.meets.any? && set.meet_gap < MEET_LEAST && ["The meet gap is #{len(set.meet_gap)}.",
           "Leave #{len(MEET_LEAST)} or more."]
@@ -133,15 +152,23 @@ module YellowTrack
       check "bypass.cover", :stop do |set|
         next unless set.covers?
 
-        left, right = -set.panels.first.x, set.panels.last.right - set.sizing.width
-        least = [left, right].min
-        least < COVER_LEAST && ["Only #{len(least)} of cover beyond the #{(left < right) ? "left" : "right"} jamb.",
-          "Cover #{len(COVER_LEAST)} or more: wider panels, or more cover."]
+        beyond = {"left" => -set.panels.first.x, "right" => set.panels.last.right - set.sizing.width}
+        side, least = beyond.min_by(&:last)
+        says = [("Only #{len(least)} of cover beyond the #{side} jamb." if least < COVER_LEAST),
+          ("Only #{len(set.heights.cover)} of cover over the head." if set.heights.cover < COVER_LEAST)].compact
+        says.any? && [says.join(" "), "Cover #{len(COVER_LEAST)} or more: larger panels, more cover, or less to cover."]
+      end
+
+      check "bypass.above", :stop do |set|
+        above = set.covers? && set.brief.survey["above"]
+        above && set.wall.above_needed > above &&
+          ["The rail takes #{len(set.wall.above_needed)} of free wall above the opening; #{len(above)} is there.",
+            "Less cover above, or a kit that stands lower."]
       end
 
       check "bypass.studs", :note do |set|
-        set.covers? && !set.studs.listed? && ["No studs listed: no verdict on the rail's holes.",
-          "Find the studs and list their centres."]
+        set.covers? && set.wall.unknown? && ["No studs listed: no verdict on the rail's holes.",
+          "Find the studs and list their centres, or say that the wall is solid."]
       end
 
       check "bypass.groove", :watch do |set|
@@ -165,9 +192,9 @@ module YellowTrack
       check "bypass.standoff", :note do |set|
         next unless set.covers?
 
-        packing = set.heights.standoff
+        packing = set.wall.standoff
         packing.positive? && ["The wall stands proud: pack #{len(packing)} behind the rail.",
-          "Pack it along its whole length."]
+          "A block behind every bracket, #{set.track.holes.length} in all."]
       end
 
       check "bypass.parking", :stop do |set|
@@ -184,7 +211,7 @@ module YellowTrack
       end
 
       check "bypass.header", :watch do |set|
-        set.covers? && set.studs.header_board? && ["The rail's holes miss the studs.",
+        set.covers? && set.wall.misses? && ["The rail's holes miss the studs.",
           "Fit a header board over the studs first; screw the rail to it anywhere."]
       end
 

@@ -2,52 +2,83 @@
 
 module YellowTrack
   class Bypass
-    # The guides on the floor that steady the panels (handbook 4): where they
-    # stand, and the groove that a fin runs in. All in mm.
+    # What steadies the panels at the floor (handbook 4 and 15): guides with where
+    # they stand, a fin in a groove of the panel's, or a tongue of the panel's in a
+    # groove of the floor's. All in mm.
     class Guides
-      PLAY = 2r # a groove is this much wider than its fin
-      SPARE = 3r # and this much deeper than the fin reaches
+      PLAY = 2r # a groove is this much wider than what runs in it
+      SPARE = 3r # and this much deeper than that reaches
+      FIN = {"width" => 5r, "height" => 28r, "length" => 18r}.freeze
+      TONGUE = {"width" => 6r, "reach" => 8r}.freeze
+      LIFTED = 2r # over a tongue's reach, to hang the panel
+      KINDS = %w[side groove tongue].freeze
 
+      # @return [String] "side", "groove" or "tongue"
+      attr_reader :kind
       # @return [Array<Rational>] where each stands, from the left jamb's foot
       attr_reader :places
-      # @return [Rational, nil] width of the groove; nil for side guides
-      attr_reader :groove_width
-      # @return [Rational, nil] its depth
-      attr_reader :groove_depth
+      # @return [Rational, nil] the groove in the panels' foot; nil without one
+      attr_reader :groove_width, :groove_depth
       # @return [Rational, nil] wood left at each side of it in the bottom rail
       attr_reader :wood
+      # @return [Rational, nil] the groove in the floor; nil without one
+      attr_reader :floor_width, :floor_depth
+      # @return [Rational, nil] how far a tongue stands out of a panel's foot
+      attr_reader :tongue
 
       # @param brief [Brief]
       # @param heights [Heights]
-      # @param places [Array<Rational>]
+      # @param places [Array<Rational>] of guides on the floor
       # @param thickness [Rational] of a panel
+      # @raise [Fault] for a tongue that the panel cannot carry
       def initialize(brief, heights, places:, thickness:)
-        @brief, @heights, @places, @thickness = brief, heights, places, thickness
+        @brief, @heights, @thickness = brief, heights, thickness
+        @kind = chosen || kit["guide.kind"] || "side"
+        @places = tongue? ? [] : places
         groove if groove?
+        floor_groove if tongue?
       end
 
-      # Two schools: "groove" hides the guide and needs wood enough, "side"
-      # guides hold any panel of even thickness. The fitter's, else the kit's;
-      # no groove without a fin on the kit sheet.
+      # Two schools: "groove" hides the guide and needs wood enough, "side" guides
+      # hold any panel of even thickness. The fitter's, else the kit's.
       #
-      # @return [String]
-      def kind = fin? ? opening["guide"] || kit["guide.kind"] : "side"
+      # @return [String, nil]
+      def chosen = opening["guide"]
 
-      # Whether the panels run on a fin in a groove.
+      # Whether the panels run on a fin in a groove of theirs.
       def groove? = kind == "groove"
+
+      # Whether the panels carry a tongue that runs in the floor.
+      def tongue? = kind == "tongue"
+
+      # Whether anything stands on the floor.
+      def stands? = !tongue? && (!kit["guide"].nil? || chosen == "groove")
+
+      # Length of what stands at a lap; nil where nothing says.
+      def length = groove? ? fin("length") : (kit["guide.length"] unless tongue?)
 
       # How far a fin reaches into its groove where it reaches least; nil
       # without one.
-      def reach = groove? ? places.map { |x| fin_height - @heights.floor_gap.at(x) }.min : nil
+      def reach = groove? ? places.map { |x| fin("height") - @heights.floor_gap.at(x) }.min : nil
+
+      # How far a panel is lifted to hang it; nil without a tongue.
+      def lift = tongue? ? tongue_size("reach") + LIFTED : nil
 
       # Strips to glue on both faces of a bottom rail that is thinner than the
       # stiles, so that side guides do not catch; nil where none are needed.
       def strips
         stile, rail = opening["stile_thickness"], opening["rail_thickness"]
-        (stile && rail && !groove? && stile > rail) ? (stile - rail) / 2 : nil
+        (stile && rail && kind == "side" && stile > rail) ? (stile - rail) / 2 : nil
       end
 
       def to_h = {kind:, places:, groove_width:, groove_depth:, wood:, strips:}
+
+      # The plan file's "guide": only where the fitter chose.
+      def choice
+        return {} unless chosen
+
+        {guide: {kind:, length:, groove: chosen_groove, tongue:}}
+      end
 
       private
 
@@ -55,19 +86,48 @@ module YellowTrack
 
       def kit = @brief.kit
 
-      def fin? = kit["guide.width"] && kit["guide.height"]
+      # A measure of the fin: the fitter's, else the kit's, else the usual.
+      def fin(key) = opening["fin.#{key}"] || (kit["guide.#{key}"] if kit_fin?) || FIN.fetch(key)
 
-      def fin_height = kit.fetch("guide.height")
+      # Whether the kit brings a fin.
+      def kit_fin? = kit["guide.width"] && kit["guide.height"]
+
+      def tongue_size(key) = opening["tongue.#{key}"] || TONGUE.fetch(key)
+
+      def chosen_groove
+        return {width: groove_width, depth: groove_depth} if groove?
+
+        tongue? ? {width: floor_width, depth: floor_depth} : nil
+      end
 
       def groove
         @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.",
-          fin: kit.fetch("guide.width"), play: PLAY)
+          fin: fin("width"), play: PLAY)
         @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare",
           "The fin's height is from the floor up.",
-          fin_height:, least_gap: kit.fetch("gap.least"), spare: SPARE)
+          fin_height: fin("height"), least_gap: kit.fetch("gap.least"), spare: SPARE)
         @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2",
           "At each side, in the thinnest part of the bottom rail.",
           rail: opening["rail_thickness"] || @thickness, groove: groove_width)
+      end
+
+      def floor_groove
+        width, reach = tongue_size("width"), tongue_size("reach")
+        refuse_tongue(width)
+        @floor_width = sum("floor_width", "Groove in the floor, wide", "tongue + play",
+          "The whole run, on the lane's centre line.", tongue: width, play: PLAY)
+        @floor_depth = sum("floor_depth", "Groove in the floor, deep", "reach + spare",
+          "In the finished floor.", reach:, spare: SPARE)
+        @tongue = sum("tongue", "Tongue, out of the panel's foot", "gap + reach", "At the floor's high point.",
+          gap: @heights.gap, reach:)
+      end
+
+      def refuse_tongue(width)
+        return if width.positive? && width < @thickness
+
+        told = @brief.printer
+        raise Fault.new("a tongue #{told.with_unit(width)} wide does not stand in a panel of " \
+          "#{told.with_unit(@thickness)}. Over 0 and under #{told.with_unit(@thickness)} works.", key: "set.tongue.width")
       end
 
       def sum(key, title, formula, why, **values) = @brief.work.sum("guides.#{key}", title, formula, why:, **values)

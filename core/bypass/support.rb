@@ -33,6 +33,9 @@ module YellowTrack
       # How far a panel reaches into a channel, mm; nil without one.
       def engagement_of(_heights) = nil
 
+      # The least gap under a panel along its travel, mm; nil for none.
+      def gap_least = brief.kit["gap.least"]
+
       # Where each floor guide stands, from the left jamb's foot.
       #
       # @param laps [Array<Lap>]
@@ -61,8 +64,7 @@ module YellowTrack
       #
       # @param set [Bypass] placed
       def parts(set)
-        {depth: {needed: set.depth_needed, available: brief.survey["depth"], air: set.air}, engagement: nil,
-         lift_room: nil}
+        {**set.depth.parts, engagement: nil, lift_room: nil}
       end
 
       # @param set [Bypass] whose panels are placed

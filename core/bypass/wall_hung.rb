@@ -5,15 +5,14 @@ module YellowTrack
     # A rail on the wall above the opening carries; the panels cover the
     # opening from outside (handbook 4).
     class WallHung < Support
-      CLEAR = 3 # mm between a panel's back and the deepest thing on the wall
       WITHOUT_LAP = [[1], [1, 1]].freeze
 
       # Heights of panels that hang before the wall; mm.
       class Covering < Heights
         # @return [Rational] the rail's line above the finished floor
         attr_reader :rail_line
-        # @return [Rational] packing behind the rail
-        attr_reader :standoff
+        # @return [Rational] over the head as it comes out, v'
+        attr_reader :cover
 
         # Hp, the cover as it comes out, and the rail's line.
         #
@@ -23,18 +22,19 @@ module YellowTrack
         def initialize(brief, sizing)
           @brief, @sizing = brief, sizing
           gap = brief.take("gap", "gap.design", "Floor gap, f")
-          super(brief, sizing, height: panel_height(gap), gap:)
-          brief.work.sum("wall.cover", "Cover above as it comes out, v'", "height + gap − greatest head", height:, gap:,
-            greatest_head: sizing.height, why: "How far the panels stand above the opening.")
+          @wanted = brief.take("cover.head", "cover.head", "Cover above the opening, v")
+          super(brief, sizing, height: brief.given_height || panel_height(gap), gap:)
+          @cover = brief.work.sum("wall.cover", "Cover above as it comes out, v'", "height + gap − greatest head",
+            height:, gap:, greatest_head: sizing.height, why: "How far the panels stand above the opening.")
+          @build = Build.over_head(brief, cover, @wanted)
           hang
         end
 
         private
 
         def panel_height(gap)
-          cover = @brief.take("cover.head", "cover.head", "Cover above the opening, v")
           @brief.work.sum("panels.height", "Panel height, Hp", "down(most(greatest head + cover − gap, 0), grain)",
-            greatest_head: @sizing.height, cover:, gap:, grain: @brief.grain,
+            greatest_head: @sizing.height, cover: @wanted, gap:, grain: @brief.grain,
             why: "Rounded down to the grain; the left-over comes off the cover.")
         end
 
@@ -42,10 +42,6 @@ module YellowTrack
           @rail_line = @brief.work.sum("wall.rail_line", "Rail line", "gap + height + rise", gap:, height:,
             rise: @brief.kit.fetch("rise"),
             why: "Above the finished floor's high point; the kit says where the rail's holes sit on it.")
-          @standoff = @brief.work.sum("wall.standoff", "Packing behind the rail",
-            "most(deepest + clear − stand off, 0)",
-            deepest: @brief.survey["wall.projection"] || 0r, clear: CLEAR.to_r, stand_off: @brief.kit.fetch("standoff"),
-            why: "The panel's back clears the deepest thing on the wall.")
         end
       end
 
@@ -99,9 +95,7 @@ module YellowTrack
       end
 
       def parts(set)
-        {wall: {rail_line: set.heights.rail_line, standoff: set.heights.standoff,
-                header_board: set.studs.header_board?}, engagement: nil,
-         lift_room: nil}
+        {wall: set.wall.to_h, engagement: nil, lift_room: nil}
       end
 
       private
@@ -123,7 +117,10 @@ module YellowTrack
 
       def stop = brief.kit.fetch("stop")
 
-      def rail_start(set) = parking_sides.include?("left") ? -set.width - stop : set.run.start - stop
+      def rail_start(set)
+        left = parking_sides.include?("left") ? -set.width : set.run.start
+        work.sum("wall.rail_start", "Rail starts", "left − stop", left:, stop:, why: "From the left jamb's foot.")
+      end
 
       def rail_length(set)
         formula = {1 => "cover + width + panel + 2 × stop", 2 => "width + 2 × panel + 2 × stop"}[pattern.panels]

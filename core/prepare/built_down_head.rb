@@ -2,25 +2,77 @@
 
 module YellowTrack
   class Prepare
-    # A head that is built down in a tall opening (handbook 7). All in mm.
+    # A head that is built down in a tall opening, framed like the wall it stands
+    # in (handbook 7, "A head that is built down"): two plates, uprights between
+    # them, a board on each face. All in mm.
     class BuiltDownHead
+      PLATE = 38r # thickness of the framing
+      LEAST = 96r # under it there is no room for uprights: it is packed
+      APART = 400 # uprights no farther
+
+      # @return [Rational] how much is built
+      attr_reader :height
       # @return [Rational] its underside above the finished floor
       attr_reader :underside
-      # @return [Rational] how much to build
-      attr_reader :height
+      # @return [Rational, nil] thickness of the frame, so that boards land flush; nil
+      #   while the wall's thickness is not read
+      attr_reader :frame
+      # @return [Rational] length of each plate, and of each upright
+      attr_reader :plate, :upright
+      # @return [Integer] how many uprights
+      attr_reader :uprights
 
-      # Above a wall-hung panel, which covers it by so much.
-      def self.covered(panel:, gap:, cover:, level_height:) = new(panel + gap - cover, level_height)
+      # How much of a set's head has to be built: what is planned, and what panels
+      # of a given height still want.
+      #
+      # @param set [Family]
+      # @return [Rational] mm
+      def self.wanted(set) = set.sizing.head_packing + (set.heights.build&.head || 0r)
 
-      # Above a top-hung panel, whose track it carries.
-      def self.carrying(panel:, gap:, drop:, level_height:) = new(panel + gap + drop, level_height)
+      # Its frame; nil where there is none, or it is packed.
+      def self.of(set) = (wanted(set) >= LEAST) ? new(set) : nil
 
-      # Frame's thickness, so that boards land flush.
-      def self.frame(wall:, board:) = wall - 2 * board
+      # @param set [Family]
+      def initialize(set)
+        @set = set
+        built
+        framed
+        freeze
+      end
 
-      def initialize(underside, level_height)
-        @underside = underside
-        @height = level_height - underside
+      # Both boards, each as long as a plate.
+      def boards = 2
+
+      def to_h = {height:, underside:, frame:, plate:, upright:, uprights:}
+
+      private
+
+      def sum(key, title, formula, why, **values)
+        @set.work.sum("prepare.built_down.#{key}", title, formula, why:, **values)
+      end
+
+      def survey = @set.brief.survey
+
+      def built
+        planned, wanting = @set.sizing.head_packing, @set.heights.build&.head || 0r
+        @height = sum("height", "Head to build down", "planned + wanting", "What is planned, and what the panels want.",
+          planned:, wanting:)
+        @underside = sum("underside", "Its underside", "level height − wanting", "Above the finished floor.",
+          level_height: @set.sizing.height, wanting:)
+      end
+
+      def framed
+        @frame = thickness
+        @plate = @set.work.given("prepare.built_down.plate", "Plates", survey["widths.top"], from: :survey,
+          source: "survey.widths.top", why: "From jamb to jamb, above and below.")
+        @upright = sum("upright", "Uprights", "height − 2 × plate", "Between the plates.", height:, plate: PLATE)
+        @uprights = (@plate / APART).ceil + 1
+      end
+
+      def thickness
+        wall = survey["wall.thickness"] or return
+        sum("frame", "Framing, thick", "most(wall − 2 × board, 0)", "Boards land flush with the wall's.", wall:,
+          board: survey["wall.board"] || Pocket::BOARD)
       end
     end
   end

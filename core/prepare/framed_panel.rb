@@ -18,7 +18,6 @@ module YellowTrack
       #
       # @param set [Family]
       # @return [FramedPanel, nil]
-      # @raise [Fault] where nothing is left to fill
       def self.of(set)
         frame = set.opening["frame"] or return
         new(set.work, width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile],
@@ -42,13 +41,11 @@ module YellowTrack
       # @param groove [Rational] its depth
       # @param tenon [Rational] length of a made tenon; 0 for loose ones
       # @param solid [Boolean] whether the infill is solid wood, its grain upright
-      # @raise [Fault] where nothing is left to fill
       def initialize(work, width:, height:, stile:, rails:, groove:, tenon: 0r, solid: false)
         @work, @width, @height, @stile, @rails, @groove, @tenon, @solid = work, width, height, stile, rails, groove,
           tenon, solid
-        refuse_nothing_to_fill
         lengths
-        @infills = Array.new(rails.length - 1, fill).freeze
+        @infills = (fills? ? Array.new(rails.length - 1, fill) : []).freeze
         freeze
       end
 
@@ -61,23 +58,18 @@ module YellowTrack
 
       def to_h
         {stiles:, rail_length:, rails:,
-         infill: {width: infills.first.width, height: infills.first.height, count: infills.length}}
+         infill: {width: infills.first&.width || 0r, height: infills.first&.height || 0r, count: infills.length}}
       end
+
+      # Whether stiles and rails leave a sight opening to fill.
+      def fills? = rails.length > 1 && sight_width.positive? && sight_height.positive?
 
       private
-
-      def refuse_nothing_to_fill
-        return if rails.length > 1 && sight_width.positive? && sight_height.positive?
-
-        raise Fault, "Stiles of #{stile.to_f.round(1)} and rails of #{rails.sum.to_f.round(1)} mm leave nothing to " \
-          "fill in " \
-          "#{@width.to_f.round(1)} × #{@height.to_f.round(1)}. Take narrower ones."
-      end
 
       def lengths
         @stiles = sum("stiles", "Stile, with its horns", "height + 2 × horn",
           "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
-        @rail_length = sum("rail", "Rail", "width − 2 × stile + 2 × tenon",
+        @rail_length = sum("rail", "Rail", "most(width − 2 × stile, 0) + 2 × tenon",
           "Between the stiles; made tenons go into them.",
           width: @width, stile:, tenon:)
       end
@@ -96,7 +88,7 @@ module YellowTrack
 
       def sight_width = @width - 2 * @stile
 
-      def sight_height = (@height - @rails.sum) / (@rails.length - 1)
+      def sight_height = [@height - @rails.sum, 0r].max / [@rails.length - 1, 1].max
     end
   end
 end

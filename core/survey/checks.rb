@@ -12,14 +12,18 @@ module YellowTrack
       # sizing [Sizing]
       # rock   [Numeric, nil] mm that a panel can be rocked to a leaning jamb; nil
       #        where that is not how the set fits
-      Sized = Struct.new(:brief, :sizing, :rock) do
+      # cover  [Array<Panel>, nil] closed, of a set that covers the opening; nil
+      #        inside it
+      Sized = Struct.new(:brief, :sizing, :rock, :cover) do
         extend Forwardable
 
         def_delegators :brief, :survey, :closure, :figures, :leans
       end
 
       # @return [Array<Check>]
-      def self.found(brief, sizing:, rock: nil) = new(Sized.new(brief, sizing, rock), brief.printer).found
+      def self.found(brief, sizing:, rock: nil, cover: nil)
+        new(Sized.new(brief, sizing, rock, cover), brief.printer).found
+      end
 
       TAPER = 3
       BOW = 2
@@ -42,8 +46,15 @@ module YellowTrack
           "Measure #{Words.list(suspects)} again."]
       end
 
+      check "survey.planned", :note do |brief|
+        next unless brief.survey.planned?
+
+        ["Still to be built: #{num(brief.survey.widths.first)} wide and #{len(brief.figures.level_height)} high above " \
+          "the finished floor.", "Build it so, and measure it once it stands."]
+      end
+
       check "survey.open", :watch do |brief|
-        brief.closure.open? && ["No diagonal and no lean: the shape of the opening cannot be known.",
+        brief.closure.open? && !brief.survey.planned? && ["No diagonal and no lean: the shape of the opening cannot be known.",
           "Take one diagonal or one lean at least."]
       end
 
@@ -78,6 +89,8 @@ module YellowTrack
             "Pack the jamb parallel first, or size the set plumb."]
         end
 
+        next ["The widths differ by #{len(spread)}: the cover does, too.", cover_words(brief)] if brief.cover
+
         ["The widths differ by #{len(spread)}. #{lean_words(brief)}".strip,
           "Rock each panel to its jamb, or pack the jamb parallel."]
       end
@@ -102,7 +115,7 @@ module YellowTrack
       end
 
       check "survey.level", :note do |brief|
-        brief.survey.floor.read? ? nil : ["No floor stations: the level height is a guess.",
+        (brief.survey.floor.read? || brief.survey.planned?) ? nil : ["No floor stations: the level height is a guess.",
           "Read the floor with a long level at both jambs and the middle."]
       end
 
@@ -133,6 +146,12 @@ module YellowTrack
       end
 
       private
+
+      # A set on the wall covers the greatest width: its cover is least there.
+      def cover_words(brief)
+        least = [-brief.cover.first.x, brief.cover.last.right - brief.sizing.width].min
+        "The least cover beyond a jamb is #{len(least)}; at the narrow places it is more."
+      end
 
       # Both jambs' leans in a sentence; empty while they are not known.
       def lean_words(brief)

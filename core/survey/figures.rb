@@ -5,16 +5,22 @@ module YellowTrack
     # What follows from the readings (handbook 2): the derived figures, and
     # the widths and heights a set is sized to. All in mm.
     class Figures
+      # @return [Rational] covering to come that counts in the heights
+      attr_reader :standing
+
       attr_reader :tightest_width, :greatest_width, :plumb_width, :plumb_start, :covering, :floor_high, :floor_fall,
         :finished_floor, :level_height, :greatest_head, :head_low, :head_high, :width_spread, :height_spread, :bow, :sag
 
       # @param survey [Survey] complete
       # @param closure [Closure] of it
       # @param work [Working] the ledger to write in
-      def initialize(survey, closure, work)
+      # @param standing [Rational] covering to come that counts in the heights: all
+      #   of it, or none where it is laid up to a floor rail (handbook 15)
+      def initialize(survey, closure, work, standing: survey.covering)
         @survey = survey
         @closure = closure
         @work = work
+        @standing = standing
         widths
         floors
         heads
@@ -56,6 +62,8 @@ module YellowTrack
       private
 
       def floor = @floor ||= @survey.floor
+
+      def up_to? = standing < covering
 
       def floor_width = @survey["widths.bottom"]
 
@@ -112,8 +120,9 @@ module YellowTrack
         @head_low, @head_high = heads.minmax
         @level_height = @work.sum("survey.level_height", "Level height, H",
           "most(least(heads) − high floor − covering, 0)",
-          heads:, high_floor: floor_high, covering:, from: :survey,
-          why: "From the finished floor's high point to the head's low point: a track is level.")
+          heads:, high_floor: floor_high, covering: standing, from: :survey,
+          why: "From the #{up_to? ? "floor's high point, the covering laid up to the rail," : "finished floor's high point"} " \
+            "to the head's low point: a track is level.")
         @greatest_head = @work.sum("survey.greatest_head", "Greatest head", "most(heads) − high floor − covering",
           heads:, high_floor: floor_high, covering:, from: :survey,
           why: "What a set on the wall has to cover.")

@@ -17,11 +17,24 @@ module YellowTrack
           Length.down((run + counts[:laps] * @wanted - counts[:meets] * meet) / counts[:panels], brief.grain)
         end
 
-        # Packing in all that brings a run too wide for its panels to the
-        # least lap; half at each jamb.
-        def packing_needed = run - (counts[:panels] * width + counts[:meets] * meet - counts[:laps] * least)
+        # Packing in all that ready-made panels ask for where they lap too little: with
+        # the least lap, the design lap and the most (handbook 15).
+        #
+        # @return [Hash{Symbol => Rational}, nil]
+        def packing_range
+          return unless ready_made? && lap < least
+
+          laps = {least:, design: @wanted, most: brief.kit.fetch("lap.most")}
+          laps.to_h { |name, wanted| [name, packing_for(name, wanted)] }
+        end
 
         private
+
+        def packing_for(name, wanted)
+          brief.work.sum("packing.#{name}", "Packing in all, #{name}",
+            "run − (panels × width + meets × meet gap − laps × lap)", run:, width:, meet_gap: meet, lap: wanted,
+            **counts, why: "Brings the run to what these panels cover with the #{name} lap.")
+        end
 
         def least = brief.kit.fetch("lap.least")
 

@@ -12,6 +12,9 @@ module YellowTrack
           @meet = come_out if pattern.meets.positive?
         end
 
+        # Panels on the wall need no packing.
+        def packing_range = nil
+
         private
 
         def own

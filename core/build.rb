@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # What has to be built at the head, or under a floor rail, so that panels of a
+  # given height hang as they are to (handbook 15, "Panels of a given height"):
+  # beside the packing and the strip that are there. All in mm.
+  class Build
+    STRIP_LEAST = 12 # a base strip is this thick at least; less goes into the head
+    COVER_LEAST = 10r # of a panel over the head it covers
+
+    # @return [Rational] by the design figure; the least and the most that do
+    attr_reader :needed, :least
+    # @return [Rational, nil] nil for no end
+    attr_reader :most
+    # @return ["fits", "tall", "build"]
+    attr_reader :verdict
+    # @return [Rational] what goes into the head, and into the base strip
+    attr_reader :head, :strip
+
+    class << self
+      # Panels that hang from the head: by the floor gap.
+      #
+      # @param gap [Rational] as it comes out
+      # @param wanted [Rational] design
+      # @return [Build, nil] nil where panels are cut to fit
+      def under_head(brief, gap, wanted)
+        of(brief, needed: ["gap − wanted", {gap:, wanted:}],
+          least: ["gap − most gap", {gap:, most_gap: brief.kit.fetch("gap.most")}],
+          most: ["gap − least gap", {gap:, least_gap: brief.kit.fetch("gap.least")}])
+      end
+
+      # Panels on a floor rail: by how far they reach into the channel.
+      def on_rail(brief, engagement)
+        kit = ->(key) { brief.kit.fetch(key) }
+        of(brief, on_floor: true,
+          needed: ["design − engagement", {design: kit["rail.engagement.design"], engagement:}],
+          least: ["least engagement + down − engagement",
+            {least_engagement: kit["rail.engagement.least"], down: kit["adjust.down"], engagement:}],
+          most: ["channel − lip − engagement", {channel: kit["rail.channel"], lip: kit["rail.lip"], engagement:}])
+      end
+
+      # Panels that hang on the wall: by how far they cover the head.
+      def over_head(brief, cover, wanted)
+        of(brief, needed: ["most(wanted − cover, 0)", {wanted:, cover:}],
+          least: ["least cover − cover", {least_cover: COVER_LEAST, cover:}])
+      end
+
+      private
+
+      def of(brief, on_floor: false, **range) = brief.opening["height"] && new(brief, range, on_floor)
+    end
+
+    NAMES = {needed: "To build, by the design figure", least: "To build, least", most: "To build, most"}.freeze
+    WHY = "Beside the packing and the strip that are there."
+
+    def initialize(brief, range, on_floor)
+      @work, @printer = brief.work, brief.printer
+      @needed, @least, @most = NAMES.map { |key, title| range[key] && sum("build.#{key}", title, *range[key]) }
+      @verdict = judged
+      share(on_floor)
+      freeze
+    end
+
+    def fits? = verdict == "fits"
+
+    def to_h = {needed:, least:, most:, verdict:, head:, strip:}
+
+    # @return [Array<Check>]
+    def checks = Checks.new(self, @printer).found
+
+    private
+
+    def sum(key, title, formula, values) = @work.sum(key, title, formula, **values, why: WHY)
+
+    def judged
+      return "tall" if most&.negative?
+
+      least.positive? ? "build" : "fits"
+    end
+
+    # Outside its range the nearer end is built.
+    def share(on_floor)
+      built = (verdict == "build") ? built_up : 0r
+      under = on_floor && built >= STRIP_LEAST
+      @head, @strip = under ? [0r, built] : [built, 0r]
+    end
+
+    def built_up
+      values = {needed:, least:}
+      formula = most ? "least(most(needed, least), most)" : "most(needed, least)"
+      sum("build.built", "To build", formula, most ? values.merge(most:) : values)
+    end
+
+    # What panels that may not be cut ask of the opening.
+    class Checks < CheckList
+      check "height.tall", :stop do |build|
+        build.verdict == "tall" && ["The panels are #{len(-build.most)} too tall and may not be cut.",
+          "The head goes up, the floor comes down, or other panels are taken: never the saw."]
+      end
+
+      check "height.build", :watch do |build|
+        next unless build.verdict == "build"
+
+        range = build.most ? "#{num(build.least)} to #{len(build.most)} will do" : "#{len(build.least)} or more will do"
+        built = build.strip.positive? ? "Stand the rail #{len(build.strip)} higher on its strip" :
+          "Build the head down #{len(build.head)}"
+        ["The opening is taller than these panels want.", "#{built}; #{range}."]
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Track
+    # Whether a track's holes meet what a screw holds in (handbook 4 and 15): the
+    # studs of a wall, or the joists behind a head of boards. All in mm.
+    class Fixing
+      WITHIN = 12 # from a stud's centre, for a hole to serve
+      APART = 610 # most between two that serve
+      FROM_END = 300 # most from an end of the track
+
+      # @param centres [Array<Rational>, nil] from the left jamb's foot
+      # @param track [Track]
+      # @param start [Rational] x of the track's left end
+      def initialize(centres, track, start: track.start)
+        @centres, @track, @start = centres || [], track, start
+        freeze
+      end
+
+      def listed? = @centres.any?
+
+      # Places of the holes that serve, from the track's left end.
+      #
+      # @return [Array<Rational>]
+      def serving
+        @track.holes.select { |hole| @centres.any? { |centre| (centre - @start - hole).abs <= WITHIN } }.sort
+      end
+
+      # Whether those that serve are too few or too far apart.
+      def misses?
+        holes = serving
+        return true if holes.empty?
+
+        holes.first > FROM_END || @track.length - holes.last > FROM_END ||
+          holes.each_cons(2).any? { |left, right| right - left > APART }
+      end
+    end
+  end
+end
