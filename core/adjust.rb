@@ -21,6 +21,9 @@ module YellowTrack
       (raising == "clockwise") ? "anticlockwise" : "clockwise"
     end
 
+    # What carries a panel and adjusts it: "hanger", or on a floor rail "roller".
+    def carrier(kit) = (kit.manner.carried == :floor) ? "roller" : "hanger"
+
     # Whether a kit's adjusters go by a slot's scale, not by turns.
     def slot?(kit) = kit["adjust.slot"] == true
 

@@ -69,6 +69,8 @@ module YellowTrack
 
     def floor_parts = "bracket"
 
+    def left_open = [gaps.last]
+
     # Two pivot slides and a jack a pair.
     def labour = super.merge(adjusters: 3 * terms.pairs)
 
@@ -94,7 +96,7 @@ module YellowTrack
     def parts
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track_parts, gap:, engagement: nil, lift_room: nil,
        depth: {needed: depth_needed, available: brief.survey["depth"], pivot_line: @pivot_line},
-       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, pivots: pivot_parts,
+       reach: {widest:, share:, bays: bays.map(&:to_h)}, pivots: pivot_parts,
        fold: {**fold.to_h, lead_gap: gaps.lead, meet_gap: gaps.meet}, fittings: fitted.to_h, **shared_parts}
     end
 
@@ -218,7 +220,7 @@ module YellowTrack
       @bays = bays_behind(*clear_part)
       @widest = work.sum("reach.widest", "Widest clear opening", "most(clear, 0)", clear: fold.clear,
         why: "What the fold leaves clear.")
-      share(sizing.width)
+      shared(sizing.width)
     end
 
     # Where what is clear lies, and how it is cut off by half jambs.

@@ -7,14 +7,15 @@ module YellowTrack
     attr_reader :opening, :survey, :kit, :work, :closure, :figures, :printer
 
     # @param opening [Opening] with a complete survey
-    def initialize(opening)
+    # @param closure [Survey::Closure, nil] of it, where it is solved already
+    def initialize(opening, closure: nil)
       @opening = opening
       @survey = opening.survey
       @kit = opening.kit
       @printer = opening.printer
       @work = Working.new
-      @closure = Survey::Closure.new(survey)
-      @figures = Survey::Figures.new(survey, closure, work, standing:)
+      @closure = closure || Survey::Closure.new(survey)
+      @figures = Survey::Figures.new(survey, @closure, work, standing:)
     end
 
     def grain = opening.grain

@@ -84,7 +84,21 @@ module YellowTrack
     # Free wall that a set without a lap needs beside the opening, mm, by side.
     def parking = support.parking(width)
 
-    def wall_beside = covers? ? parking.values.max || 0r : 0r
+    def needed_beside = parking.values.max
+
+    # A set on the wall that laps has its rail beside the opening.
+    def wall_beside = covers? ? needed_beside || support.side_cover + kit.fetch("stop") : 0r
+
+    # How far closed panels on the wall cover each jamb, mm, left and right.
+    def jamb_covers = [-panels.first.x, panels.last.right - sizing.width]
+
+    def shut_by
+      return [lap] if lap
+
+      (panels.length == 1) ? jamb_covers : []
+    end
+
+    def left_open = meets.map(&:gap)
 
     # Air between panels in neighbouring lanes, s, mm; nil on one lane.
     def air = depth.air
@@ -111,11 +125,23 @@ module YellowTrack
     # Lapping panels show their gaps at the jambs alone: the outer ones.
     def needed_readings = readings.values_at(0, -1).uniq(&:name)
 
+    # Panels that meet inside a set, and no jamb, show their gaps at the meet; so does
+    # a pair on the wall.
+    def jamb_of(panel) = meeting_side(panel) || super
+
+    def read_as(panel, jamb)
+      return "meet" if jamb == meeting_side(panel)
+
+      covers? ? "cover" : "gap"
+    end
+
+    def read_at(panel, jamb) = (read_as(panel, jamb) == "meet") ? "the meet" : super
+
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), laps: laps.map(&:to_h), meets: meets.map(&:to_h), track: track_parts, gap:,
        guides: guides&.to_h,
-       reach: {widest:, share: @share, bays: bays.map(&:to_h)}, **support.parts(self), **(guides&.choice || {}),
+       reach: {widest:, share:, bays: bays.map(&:to_h)}, **support.parts(self), **(guides&.choice || {}),
        **(pelmet ? {pelmet: pelmet.to_h} : {}), **shared_parts}
     end
 
@@ -137,6 +163,17 @@ module YellowTrack
     def lane_faces(lane) = depth.faces(lane)
 
     private
+
+    # The side where a panel meets its neighbour of the lane: of a pair on the wall, and
+    # of those in the middle of a set that parts there; nil for the others.
+    def meeting_side(panel)
+      place = panels.index(panel)
+      outer = place.zero? || place == panels.length - 1
+      return unless pattern.bi_parting? && (panels.length == 2 || !outer)
+      return "right" if place == panels.length / 2 - 1
+
+      "left" if place == panels.length / 2
+    end
 
     def track_parts = {**super, **(stops ? {stops:} : {})}
 
@@ -186,7 +223,7 @@ module YellowTrack
       @widest = work.sum("reach.widest", "Widest clear opening", "most(right end − left end, 0)", left_end: from,
         right_end: to,
         why: "Between the jambs, the panels of the fullest lane pushed together.")
-      share(sizing.width)
+      shared(sizing.width)
     end
   end
 end

@@ -1,106 +1,88 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  # The families side by side for one surveyed opening (handbook 3), each
-  # solved with its default kit, ranked with reasons. The fitter may overrule.
+  # Which set for an opening (handbook 3): every kit on the shelf is tried in every
+  # sensible way, each a whole plan, and ranked by whether it goes in. The set in
+  # mind is tried as it stands, and hides no fact from the others.
   class Choose
-    # One family as it would be here. plan is nil, and refusal says why, where
-    # it makes no set at all.
-    Candidate = Struct.new(:name, :plan, :refusal, :reasons, keyword_init: true) do
-      # @return [Symbol, nil] the worst check's level
-      def worst = plan ? plan.worst : :stop
+    FORMAT = {"format" => "yellow-track/choice", "version" => 1}.freeze
 
-      # @return [String, nil] the first stop's sentence
-      def first_stop = plan ? plan.checks.find(&:stop?)&.says : refusal
-
-      def set = plan&.set
-
-      # @return [Rational] widest clear opening, mm
-      def clear = set ? set.widest : 0r
-
-      # @return [Rational] of the width
-      def share = set&.sizing&.width&.positive? ? clear.quo(set.sizing.width) : 0r
-
-      def every_bay? = !set.nil? && set.bays.all?(&:reachable)
-
-      # @return [Numeric] floor taken in front, mm
-      def floor_in_front = set&.floor_in_front
-
-      # @return [Numeric] wall taken beside, mm
-      def wall_beside = set&.wall_beside
-
-      # @return [Numeric] depth taken in the opening, mm
-      def depth_taken = set&.depth_taken
-
-      # @return [Numeric] kg
-      def heaviest = set&.weight
-
-      def hands = set&.hands
-
-      # @return [String] "none", "guide", "bracket" or "full rail"
-      def floor_parts = set&.floor_parts
-
-      # @return [Hash{Symbol => Integer}] cuts, holes and adjusters
-      def labour = set&.labour
-
-      # As `bin/plan --choose` writes it.
-      def to_h
-        {name:, worst:, stop: first_stop, clear:, share:, every_bay: every_bay?, front: floor_in_front,
-         beside: wall_beside,
-         depth: depth_taken, weight: heaviest, hands:, floor: floor_parts, work: labour, reasons:}
-      end
-
-      # What candidates are ranked by, the better first.
-      def rank = [(worst == :stop) ? 1 : 0, every_bay? ? 0 : 1, -clear, heaviest || Float::INFINITY]
-    end
-
-    # What each place in a rank says when it decides.
-    DECIDES = [
-      ->(first, second, _) { "#{first.name} has no stop; #{second.name} has." },
-      ->(first, second, _) {
-        "Every bay comes clear behind #{first.name.downcase}; not behind " \
-        "#{second.name.downcase}."
-      },
-      lambda do |first, second, printer|
-        "#{first.name} opens #{printer.with_unit(first.clear)}; #{second.name.downcase} " \
-          "#{printer.with_unit(second.clear)}."
-      end,
-      ->(first, second, _) { "#{first.name}'s panels are the lighter: #{first.heaviest.to_f.round(1)} kg." }
-    ].freeze
-
-    # @return [Array<Candidate>] the best first
+    # @return [Array<Candidate>] all of them, the best first
     attr_reader :ranked
+    # @return [Array<Candidate>] one a manner, and the set in mind at its own rank
+    attr_reader :cards
 
-    # @param openings [Array<Array(String, Opening, Array<String>)>] name, the
-    #   opening with that family's default set, and its plain reasons
-    # @param printer [Length::Printer]
-    def initialize(openings, printer)
-      @printer = printer
-      @ranked = openings.map { |name, opening, reasons| candidate(name, opening, reasons) }
-        .sort_by.with_index { |found, place| [*found.rank, place] }.freeze
+    # @param opening [Opening] surveyed, with the set in mind
+    # @param kits [Array<Kit>] the shelf, in its order
+    # @param own [Boolean] whether the set in mind brings a kit of its own, beside the
+    #   shelf
+    # @raise [Fault] where the set in mind makes none
+    def initialize(opening, kits, own: false)
+      @opening, @kits, @own = opening, own ? [*kits, opening.kit] : kits, own
+      @ranked = found.sort_by(&:rank).freeze
+      @ranked.each { |one| one.among(@ranked) }
+      @cards = shown.freeze
+      freeze
     end
 
-    # @return [Hash] ready for JSON
-    def to_h
-      Numbers.rounded({"format" => "yellow-track/choice", "version" => 1, "why_first" => why_first,
-        "families" => ranked.map(&:to_h)})
-    end
+    # How many ways were tried, and how many kits.
+    def tried = ranked.length
 
-    # Why the first is first, in a sentence.
+    def kits = @kits.length
+
+    # Whether nothing on the shelf fits as it stands: the first card is the nearest.
+    def nearest? = cards.first&.state == "not"
+
+    # The set in mind.
     #
-    # @return [String, nil] nil where nothing sets it apart
-    def why_first
-      first, second = ranked
-      place = second && first.rank.zip(second.rank).index { |one, other| one != other }
-      place && DECIDES[place].call(first, second, @printer)
+    # @return [Candidate]
+    def in_mind = ranked.find(&:in_mind?)
+
+    # The others of a card's manner, the better first.
+    def behind(card) = ranked.select { |one| one.manner == card.manner && !cards.include?(one) }
+
+    # As `bin/plan --choose` writes it (handbook 3, "The choice").
+    def to_h
+      Numbers.rounded({**FORMAT, "name" => @opening.name, "tried" => tried, "nearest" => nearest? ? 0 : nil,
+        "ranked" => cards.map(&:to_h)})
     end
 
     private
 
-    def candidate(name, opening, reasons)
-      Candidate.new(name:, plan: Plan.of(opening), reasons:)
-    rescue Fault => e
-      Candidate.new(name:, refusal: e.message, reasons:)
+    def found
+      mind = Layouts.of(@opening)
+      place = @own ? @kits.length - 1 : @kits.index { |kit| kit.to_h == @opening.kit.to_h }
+      @kits.each_with_index.flat_map { |kit, index| of_kit(kit, index, (mind if index == place)) }
+    end
+
+    # A kit's ways; the set in mind in place of the one that it is, else after them.
+    def of_kit(kit, place, mind)
+      layouts = Layouts.for(kit)
+      mine = mind && layouts.index(mind)
+      layouts |= [mind] if mind
+      layouts.each_with_index.filter_map do |layout, index|
+        in_mind = mind && index == (mine || layouts.length - 1)
+        candidate(in_mind ? @opening : Kept.with(@opening, kit, layout), layout, [place, index], in_mind: in_mind == true)
+      end
+    end
+
+    def candidate(opening, layout, place, in_mind:)
+      plan = Plan.of(opening, closure:)
+      Candidate.new(plan, layout, place, in_mind:) if in_mind || !Kept.open?(plan)
+    rescue Fault
+      raise if in_mind
+    end
+
+    # The readings are the same for all that stand in the opening.
+    def closure
+      return if @opening.survey.planned? || !@opening.survey.complete?
+
+      @closure ||= Survey::Closure.new(@opening.survey)
+    end
+
+    def shown
+      firsts = ranked.group_by(&:manner).values.map(&:first)
+      ranked.select { |one| one.in_mind? || firsts.include?(one) }
     end
   end
 end

@@ -63,7 +63,7 @@ module YellowTrack
 
     # @return [Array<Check>]
     def checks
-      Survey::Checks.found(brief, sizing:, rock:, cover: covers? ? panels : nil) +
+      Survey::Checks.found(brief, sizing:, rock:, cover: covers? ? jamb_covers.min : nil) +
         self.class::Checks.new(self, brief.printer).found + nothing_clear + slab.checks +
         [heights.build, head_fixing].compact.flat_map(&:checks)
     end
@@ -103,6 +103,19 @@ module YellowTrack
 
     # What stands before each jamb, so that nothing is clear there, mm.
     def before_jambs = 0r
+
+    # Share of the width that can be clear at one time.
+    attr_reader :share
+
+    # What keeps a closed set shut, mm: laps, what stays in a pocket, what covers a
+    # jamb; under nothing the opening stands open.
+    def shut_by = []
+
+    # Gaps that panels of a given width leave between or beside them, mm.
+    def left_open = []
+
+    # Free wall that it takes beside the opening to open, mm; nil for none.
+    def needed_beside = nil
 
     # What the set takes of its surroundings (handbook 3), mm: floor in front,
     # wall beside, depth in the opening.
@@ -165,7 +178,12 @@ module YellowTrack
     def jamb_of(panel) = ((panel.x + panel.right) / 2 <= (panels.first.x + panels.last.right) / 2) ? "left" : "right"
 
     # Where a panel's gaps are read, in words, at a jamb.
-    def read_at(jamb) = "the #{jamb} jamb"
+    def read_at(_panel, jamb) = "the #{jamb} jamb"
+
+    # How a panel's edge is read there (handbook 15, "Adjusting, again").
+    #
+    # @return ["gap", "cover", "meet"]
+    def read_as(_panel, _jamb) = "gap"
 
     # Whether something hangs beside a panel, away from its jamb.
     def neighbours? = panels.length > 1
@@ -237,7 +255,7 @@ module YellowTrack
     end
 
     # Writes the share of the width that can be clear at one time.
-    def share(of)
+    def shared(of)
       @share = of.positive? ? work.sum("reach.share", "Share of the width", "widest ÷ width", widest:, width: of,
         unit: "",
         why: "How much of the opening can be clear at one time.") : 0r

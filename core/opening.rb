@@ -48,6 +48,12 @@ module YellowTrack
       Opening.new(@document.merge("survey" => (@document["survey"] || {}).merge(readings)), kit)
     end
 
+    # The same opening with another set.
+    #
+    # @param choices [Hash] the "set" of an opening file, typed
+    # @return [Opening]
+    def hung_on(kit, choices) = Opening.new(@document.merge("set" => choices), kit)
+
     # What was read of a panel as it hangs, by its name; of two pairs that meet,
     # of "meet".
     #

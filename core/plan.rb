@@ -9,15 +9,17 @@ module YellowTrack
 
     class << self
       # @param opening [Opening]
+      # @param closure [Survey::Closure, nil] of its readings, where it is solved
+      #   already
       # @return [Plan]
       # @raise [Faults] for readings still missing
       # @raise [Fault] for choices that make no set
-      def of(opening)
+      def of(opening, closure: nil)
         agree(opening)
         opening = Planned.built(opening) if opening.survey.planned?
         raise Faults.new(missing(opening)) unless opening.survey.complete?
 
-        brief = Brief.new(opening)
+        brief = Brief.new(opening, closure:)
         begin
           new(brief, opening.kit.manner.set_class.new(brief))
         rescue NothingLeft => e

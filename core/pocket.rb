@@ -61,11 +61,17 @@ module YellowTrack
 
     def wall_beside = depth
 
+    def shut_by = [stay]
+
+    def left_open = meets.map(&:gap)
+
     # A panel closes away from its pocket.
     def jamb_of(panel) = (pocket_sides[panels.index(panel)] == "left") ? "right" : "left"
 
     # Of two, the gaps show where they meet.
-    def read_at(jamb) = double? ? "the meet" : super
+    def read_at(_panel, jamb) = double? ? "the meet" : super
+
+    def read_as(_panel, _jamb) = double? ? "meet" : "gap"
 
     # A pocket's leaves hang alone: what is beside one is the wall.
     def neighbours? = false
@@ -73,7 +79,7 @@ module YellowTrack
     # The family's own sections of the plan file.
     def parts
       {panels: panels.map(&:to_h), meets: meets.map(&:to_h), track: track_parts, gap:, engagement: nil, lift_room: nil,
-       reach: {widest:, share: @share, bays: bays.map(&:to_h)},
+       reach: {widest:, share:, bays: bays.map(&:to_h)},
        pocket: {clear: widest, depth:, rough_width: @rough_width, rough_height: @rough_height, wall:, longest_screw:,
                 stay:},
        **shared_parts}
@@ -213,7 +219,7 @@ module YellowTrack
         nibs: pocket_sides.length, why: "Between the nibs of the open panels.")
       @bays = bays_behind(pocket_sides.include?("left") ? left + nib : left,
         pocket_sides.include?("right") ? right - nib : right)
-      share(sizing.width)
+      shared(sizing.width)
     end
   end
 end

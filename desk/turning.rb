@@ -212,7 +212,7 @@ module YellowTrack
         return "#{one.name} at #{one.edge}: nothing that can be turned helps. See what would." if turned.empty?
 
         told = turned.map { |name, count|
-          "#{Adjust::Controls::NAMES.fetch(name)}: " \
+          "#{Adjust::Controls.name_of(one.kit, name)}: " \
                   "#{controls(one).words(name, count)}"
         }.join("; ")
         "#{told[0].upcase}#{told[1..]}. Then read the gaps of #{one.name} again."

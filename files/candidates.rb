@@ -4,52 +4,34 @@ require "yaml"
 
 module YellowTrack
   module Files
-    # The families that are set side by side, each with its default kit and the
-    # plain reasons that practitioners weigh (handbook 3).
+    # The shelf that sets are chosen from, and the plain reasons that practitioners
+    # weigh (handbook 3).
     module Candidates
-      # Choices that outlive a change of family.
-      KEPT = %w[slab packing weighed].freeze
-
       module_function
 
-      # The families side by side for a surveyed opening.
+      # Every kit in every sensible way for a surveyed opening.
       #
-      # @param document [Hash] an opening file; its survey counts, and the
-      #   panels' thickness and make-up where they suit a kit
+      # @param opening [Opening] with the set in mind
+      # @param own [Array<Kit>] the fitter's own kits
       # @return [Choose]
-      def choose(document)
-        openings = file.fetch("candidates").map do |candidate|
-          [candidate["name"], Shelf.opening(document.merge("set" => set(document, candidate))), candidate["reasons"]]
-        end
-        Choose.new(openings, openings.first[1].printer)
+      # @raise [Fault] where the set in mind makes none
+      def choose(opening, own: [])
+        kits = shelf + own.sort_by { |kit| [kit.name, kit.id] }
+        Choose.new(opening, kits, own: kits.none? { |kit| kit.to_h == opening.kit.to_h })
       end
 
-      # The set of one of them, for an opening file.
+      # The kits that ship, in their order.
       #
-      # @param name [String] as in "Pocket"
-      # @return [Hash, nil] nil for a name that is none of theirs
-      def set_named(document, name)
-        candidate = file.fetch("candidates").find { |one| one["name"] == name }
-        candidate && set(document, candidate)
-      end
+      # @return [Array<Kit>]
+      def shelf = @shelf ||= Shelf.kits.values_at(*file.fetch("shelf")).freeze
 
-      # A candidate's set, with what the fitter has in mind and at hand.
-      def set(document, candidate)
-        chosen = document["set"]
-        candidate["set"].merge(panel(candidate["set"], chosen, (document["units"] || "mm").to_sym), chosen.slice(*KEPT))
-          .compact
-      end
+      # What is weighed about a manner.
+      #
+      # @return [Array<String>]
+      def reasons(manner) = file.fetch("reasons").fetch(manner)
 
       # The reason that always stands beside them.
       def always = file.fetch("always")
-
-      # The fitter's thickness, or the nearest that the kit takes, and his
-      # make-up.
-      def panel(set, chosen, unit)
-        thin, thick = Shelf.kits.fetch(set["kit"])["thickness"]
-        wanted = chosen["thickness"] ? Length.parse(chosen["thickness"], unit:).mm : thick
-        {"thickness" => "#{wanted.clamp(thin, thick).to_f} mm", "makeup" => chosen["makeup"]}
-      end
 
       def file = @file ||= YAML.safe_load_file("#{ROOT}/data/choose.yml")
     end

@@ -9,8 +9,10 @@ module YellowTrack
       # @param wanted [Numeric] uR − uL that closes the taper, mm
       # @param jamb ["left", "right"]
       # @param tops [Hash{String => Numeric}] neighbours' tops above this panel's
-      def initialize(limits, wanted:, jamb:, tops:)
-        @limits, @wanted, @jamb, @tops = limits, wanted, jamb, tops
+      # @param front [Boolean] whether the jamb's hanger goes before everything: the
+      #   other is in the wall (handbook 15, "Pocket")
+      def initialize(limits, wanted:, jamb:, tops:, front: false)
+        @limits, @wanted, @jamb, @tops, @front = limits, wanted, jamb, tops, front
         freeze
       end
 
@@ -20,7 +22,7 @@ module YellowTrack
       # @return [Move, nil] nil where none closes all of it
       def best
         single = alone.select { |one| @limits.stops(one.left, one.right).empty? }
-        single.any? ? single.min_by.with_index { |one, place| [unlevel(one), place] } : both
+        single.any? ? single.min_by.with_index { |one, place| [@front ? 0 : unlevel(one), place] } : both
       end
 
       # The most of it that whole steps can do within every limit.

@@ -10,8 +10,7 @@ module YellowTrack
       SLID = 20 # steps of a slide that has no end, each way at least
       STOPS = {"adjust.range" => "the adjuster's end", "adjust.floor" => "too near the floor",
                "adjust.head" => "too near the head"}.freeze
-      NAMES = {"left" => "left hanger", "right" => "right hanger", "top" => "top pivot", "bottom" => "bottom pivot",
-               "jack" => "jack"}.freeze
+      NAMES = {"top" => "top pivot", "bottom" => "bottom pivot", "jack" => "jack"}.freeze
 
       # Where one control can go, in its steps from where it stands.
       Control = Struct.new(:name, :least, :most, :step, :at, keyword_init: true) do
@@ -72,6 +71,9 @@ module YellowTrack
 
         count.zero? ? "not moved" : "#{printer.with_unit(mm(name, count).abs)} #{direction(name, count)}"
       end
+
+      # What a control of a kit is called.
+      def self.name_of(kit, name) = NAMES[name] || "#{name} #{Adjust.carrier(kit)}"
 
       # Where a control goes by a count of its steps.
       def direction(_name, count) = count.positive? ? "up" : "down"

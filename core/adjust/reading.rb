@@ -32,7 +32,7 @@ module YellowTrack
       def neighbour? = @set.neighbours?
 
       # Where its gaps are read, in words.
-      def edge = @set.read_at(jamb)
+      def edge = @set.read_at(panel, jamb)
 
       # @return [Array<String>] of all its gaps, and those not read yet
       def gap_names = self.class::GAPS

@@ -12,6 +12,8 @@ module YellowTrack
       RISE = {"left" => "(top − bottom) × spacing ÷ height", "right" => "(bottom − top) × spacing ÷ height"}.freeze
       AFTER = {"left" => "taper − turned × height ÷ spacing", "right" => "taper + turned × height ÷ spacing"}.freeze
 
+      # @return [Kit]
+      attr_reader :kit
       # @return [Working] its sums
       attr_reader :work
       # @return [Numeric] τ, top less bottom
@@ -48,17 +50,20 @@ module YellowTrack
       # @param even [Numeric] what the gaps may differ by
       # @param per_turn [Numeric, nil] the real figure, where it was learnt
       # @param inset [Numeric, nil] r, where it is not the kit's
+      # @param read ["gap", "cover", "meet"] how its edge was read: the gap at a jamb,
+      #   how far it covers one, or the gap where two meet (handbook 15)
       def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {},
-        even: EVEN, per_turn: nil, inset: nil)
-        @kit, @jamb, @height, @bumper, @gaps, @tops = kit, jamb, height, bumper, gaps.transform_keys(&:to_sym),
-          tops.compact
+        even: EVEN, per_turn: nil, inset: nil, read: "gap")
+        @kit, @jamb, @height, @bumper, @tops, @read = kit, jamb, height, bumper, tops.compact, read
+        @gaps = gaps.to_h { |place, gap| [place.to_sym, gap * sign] }
         inset ||= kit.fetch("inset.design")
         @spacing = width - 2 * inset
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
         @work = Working.new
-        read
+        explain_reading
         @limits = Limits.new(kit, at, spacing:, inset:, width:, floor:, engagement:)
-        @choosing = Choosing.new(@limits, wanted: rise, jamb:, tops: @tops)
+        @rise = rise
+        @choosing = Choosing.new(@limits, wanted: @rise, jamb:, tops: @tops, front: kit.manner.pockets?)
         decide(even)
         @work.freeze
         freeze
@@ -75,6 +80,13 @@ module YellowTrack
 
       # Whether the gaps differ by no more than they may.
       def even? = codes.include?("adjust.done")
+
+      # Whether the taper is too far to be an adjuster's: a roller is off, a hanger
+      # undone, or the track has come down (handbook 15).
+      def off? = @rise.abs > 2 * (@kit.fetch("adjust.up") + @kit.fetch("adjust.down"))
+
+      # Whether the move needs a pocket's rear adjuster, which is in the wall.
+      def rear? = !move.nil? && @kit.manner.pockets? && which != "jamb"
 
       # Whether it is bowed by more than stays unseen.
       def bowed? = bow.abs > BOW
@@ -145,9 +157,12 @@ module YellowTrack
       # @return [Hash{String => Numeric}]
       def tops_after(left, right) = @tops.to_h { |side, top| [side, top - @limits.corner(side.to_sym, left, right)] }
 
-      # The gaps after any turning of the hangers, the panel rolled home.
+      # The gaps after any turning of the hangers, the panel rolled home; of covers,
+      # and where two meet, the ends turn about the middle.
       def gaps_after(left, right)
         tapered = Formula.of(AFTER.fetch(@jamb)).value(after(right - left))
+        return turned_about_middle(tapered) unless @read == "gap"
+
         gaps = {"top" => tapered, "middle" => tapered/2r + bow, "bottom" => 0}
         home = @bumper - gaps.values.min
         gaps.transform_values { |gap| gap + home }
@@ -168,9 +183,18 @@ module YellowTrack
 
       private
 
+      # A cover is a gap below nothing.
+      def sign = (@read == "cover") ? -1 : 1
+
+      def turned_about_middle(tapered)
+        straight = @gaps.fetch(:middle) - bow
+        {"top" => straight + tapered/2r, "middle" => @gaps.fetch(:middle), "bottom" => straight - tapered/2r}
+          .transform_values { |gap| gap * sign }
+      end
+
       def after(turned) = {taper:, turned:, height: @height, spacing:}
 
-      def read
+      def explain_reading
         @taper = @work.sum("adjust.taper", "Taper, τ", "top − bottom", **@gaps.slice(:top, :bottom),
           why: "How far from parallel the edge stands to the jamb.")
         @bow = @work.sum("adjust.bow", "Bow", "middle − (top + bottom) ÷ 2", **@gaps, why: "No screw takes it out.")
@@ -178,26 +202,34 @@ module YellowTrack
 
       # uR − uL: how much more the right hanger has to rise.
       def rise
-        @work.sum("adjust.rise", "Right hanger to rise above the left", RISE.fetch(@jamb), **@gaps.slice(:top, :bottom),
+        @work.sum("adjust.rise", "Right #{carrier} to rise above the left", RISE.fetch(@jamb), **@gaps.slice(:top, :bottom),
           spacing:, height: @height,
-          why: "Raising one hanger turns the panel by that over their spacing.")
+          why: "Raising one #{carrier} turns the panel by that over their spacing.")
       end
 
       def decide(even)
         gaps = @gaps.values_at(:top, :middle, :bottom)
         done = gaps.max - gaps.min <= even
-        @move = done ? nil : @choosing.best
-        @part = (done || @move) ? nil : @choosing.most(Adjust.step(@kit, per_turn))
-        @codes = [("adjust.done" if done), ("adjust.bow" if !done && bowed?),
-          *((done || @move) ? [] : @choosing.stopped)].compact.uniq.sort
+        @move = (done || off?) ? nil : @choosing.best
+        @part = (done || off? || @move) ? nil : @choosing.most(Adjust.step(@kit, per_turn))
+        @codes = found(done).compact.uniq.sort
         SIDES.each { |side| explain_turns(side) } if advice && !slot?
       end
+
+      def found(done)
+        return ["adjust.done"] if done
+
+        [("adjust.bow" if bowed?), ("adjust.off" if off?), ("adjust.rear" if rear?),
+          *((off? || move) ? [] : @choosing.stopped)]
+      end
+
+      def carrier = Adjust.carrier(@kit)
 
       def explain_turns(side)
         by = advice.by(side).abs
         return if by.zero?
 
-        @work.sum("adjust.turns.#{side}", "Turns of the #{side} hanger", "rise ÷ per turn", rise: by, per_turn:,
+        @work.sum("adjust.turns.#{side}", "Turns of the #{side} #{carrier}", "rise ÷ per turn", rise: by, per_turn:,
           unit: "turns",
           why: "Turned in quarters: what both differ by is rounded first.")
       end

@@ -152,7 +152,7 @@ module YellowTrack
       check "bypass.cover", :stop do |set|
         next unless set.covers?
 
-        beyond = {"left" => -set.panels.first.x, "right" => set.panels.last.right - set.sizing.width}
+        beyond = %w[left right].zip(set.jamb_covers)
         side, least = beyond.min_by(&:last)
         says = [("Only #{len(least)} of cover beyond the #{side} jamb." if least < COVER_LEAST),
           ("Only #{len(set.heights.cover)} of cover over the head." if set.heights.cover < COVER_LEAST)].compact

@@ -16,7 +16,7 @@ module YellowTrack
         pattern = Pattern.of(opening)
         counts = {panels: pattern.panels, laps: pattern.laps, meets: pattern.meets}
         laps = {least: kit.fetch("lap.most"), design: figure("lap", "lap.design"), most: kit.fetch("lap.least")}
-        [formula, laps.transform_values { |lap| {panel:, lap:, meet_gap: kit.fetch("meet_gap"), **counts, **values} }]
+        [formula, laps.transform_values { |lap| {panel:, lap:, meet_gap: kit["meet_gap"] || 0r, **counts, **values} }]
       end
 
       # Hung from a track at the head.
@@ -55,7 +55,7 @@ module YellowTrack
             return lapping("panels × panel − laps × lap + meets × meet gap − 2 × cover", cover: side_cover)
           end
 
-          values = {panel:, panels: pattern.panels, meets: pattern.meets, meet_gap: kit.fetch("meet_gap"),
+          values = {panel:, panels: pattern.panels, meets: pattern.meets, meet_gap: kit["meet_gap"] || 0r,
                     cover: side_cover}
           ["panels × panel + meets × meet gap − 2 × cover", RANGE.to_h { |name| [name, values] }]
         end

@@ -27,7 +27,7 @@ module YellowTrack
         @brief = brief
         @run = run
         @counts = {panels: pattern.panels, laps: pattern.laps, meets: pattern.meets}
-        @meet = brief.from_kit("meet_gap", "Meet gap, m")
+        @meet = (brief.kit["meet_gap"] || pattern.meets.positive?) ? brief.from_kit("meet_gap", "Meet gap, m") : 0r
       end
 
       # @return [Boolean] whether the panels were bought in a width

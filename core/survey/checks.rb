@@ -12,8 +12,8 @@ module YellowTrack
       # sizing [Sizing]
       # rock   [Numeric, nil] mm that a panel can be rocked to a leaning jamb; nil
       #        where that is not how the set fits
-      # cover  [Array<Panel>, nil] closed, of a set that covers the opening; nil
-      #        inside it
+      # cover  [Numeric, nil] least cover beyond a jamb, mm, of a set on the wall; nil
+      #        inside the opening
       Sized = Struct.new(:brief, :sizing, :rock, :cover) do
         extend Forwardable
 
@@ -89,7 +89,7 @@ module YellowTrack
             "Pack the jamb parallel first, or size the set plumb."]
         end
 
-        next ["The widths differ by #{len(spread)}: the cover does, too.", cover_words(brief)] if brief.cover
+        next ["The widths differ by #{len(spread)}: the cover does, too.", "The least cover beyond a jamb is #{len(brief.cover)}; at the narrow places it is more."] if brief.cover
 
         ["The widths differ by #{len(spread)}. #{lean_words(brief)}".strip,
           "Rock each panel to its jamb, or pack the jamb parallel."]
@@ -146,12 +146,6 @@ module YellowTrack
       end
 
       private
-
-      # A set on the wall covers the greatest width: its cover is least there.
-      def cover_words(brief)
-        least = [-brief.cover.first.x, brief.cover.last.right - brief.sizing.width].min
-        "The least cover beyond a jamb is #{len(least)}; at the narrow places it is more."
-      end
 
       # Both jambs' leans in a sentence; empty while they are not known.
       def lean_words(brief)

@@ -104,9 +104,25 @@ module YellowTrack
 
         # Where its gaps are read.
         def where_to_read
-          return "Panel closed: top, middle and bottom at #{reading.edge}. 0 where it touches." if slides?
+          return "Pair closed: two at the #{reading.jamb} jamb, two under the head." unless slides?
+          return "Panel closed: how far it covers #{reading.edge}, top, middle and bottom." if covers?
 
-          "Pair closed: two at the #{reading.jamb} jamb, two under the head."
+          "Panel closed: top, middle and bottom at #{reading.edge}. 0 where it touches."
+        end
+
+        # Whether what is read is how far the panel covers its jamb.
+        def covers? = slides? && reading.read_as == "cover"
+
+        # Care that the adjusters ask for before they are turned.
+        #
+        # @return [String, nil]
+        def care
+          return unless slides?
+          return "Lift the weight off a roller before its screw is turned." if set.carried_by == "bottom"
+          return unless YellowTrack::Adjust.slot?(reading.kit)
+
+          "Take the panel's weight first. Where the bracket cannot be reached with the panel hung, it comes off: " \
+            "somebody holds it."
         end
 
         # What was turned in a move.
@@ -122,7 +138,7 @@ module YellowTrack
           "The meeting stiles come out #{gap_with_unit(by)} apart in height: jack the #{side} pair up by that."
         end
 
-        def control_name(name) = YellowTrack::Adjust::Controls::NAMES.fetch(name)
+        def control_name(name) = YellowTrack::Adjust::Controls.name_of(reading.kit, name)
 
         def step_words(name) = STEPS.fetch(reading.turned?(name))
 
@@ -158,7 +174,8 @@ module YellowTrack
         def turning_line
           return answer.school unless slides?
 
-          above = ", right hanger #{signed(answer.advice.turn)} #{opening.shown} above the left" if answer.advice
+          carrier = YellowTrack::Adjust.carrier(reading.kit)
+          above = ", right #{carrier} #{signed(answer.advice.turn)} #{opening.shown} above the left" if answer.advice
           "taper #{signed(answer.taper)}#{above}"
         end
 
@@ -182,6 +199,9 @@ module YellowTrack
 
         def told_of(name, count)
           amount = gap_with_unit(controls.mm(name, count).abs)
+          if slides? && !reading.turned?(name)
+            return Told.new(control_name(name), "#{count.positive? ? "up" : "down"} #{amount}", controls.words(name, count))
+          end
           return Told.new(control_name(name), amount, controls.direction(name, count)) unless reading.turned?(name)
 
           turns, rest = controls.words(name, count).split(" ", 2)

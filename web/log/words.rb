@@ -43,7 +43,7 @@ module YellowTrack
 
         def move(entry)
           turned = entry.after["turned"].reject { |_, one| one["count"].zero? }.map do |name, one|
-            "#{YellowTrack::Adjust::Controls::NAMES.fetch(name)} #{one["words"]}"
+            "#{YellowTrack::Adjust::Controls.name_of(@opening.kit, name)} #{one["words"]}"
           end
           gaps, expected = entry.after.values_at("gaps", "expected").map do |list|
             list.map { |gap, mm| "#{gap} #{gap_of(mm)}" }.join(", ")

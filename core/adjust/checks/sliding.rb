@@ -11,16 +11,18 @@ module YellowTrack
           over = len(@answer.lacking[code] || 0r)
           case code
           when "adjust.range"
-            check(code, :stop, "One hanger alone runs to its end, #{over} short.",
-              "Pack the jamb by what is left over#{left_over}, or move the other hanger too.")
+            check(code, :stop, "One #{carrier} alone runs to its end, #{over} short.",
+              "Pack the jamb by what is left over#{left_over}, or move the other #{carrier} too.")
           when "adjust.floor"
-            check(code, :stop, "One hanger alone brings a lower corner too near the floor, by #{over}.",
+            check(code, :stop, "One #{carrier} alone brings a lower corner too near the floor, by #{over}.",
               "Trim #{over} off the foot, or pack the jamb by what is left over#{left_over}.")
           when "adjust.head"
-            check(code, :stop, "One hanger alone brings an upper corner too near what is above, by #{over}.",
+            check(code, :stop, "One #{carrier} alone brings an upper corner too near what is above, by #{over}.",
               "Pack the track lower by #{over}, or pack the jamb by what is left over#{left_over}.")
           end
         end
+
+        def carrier = Adjust.carrier(@answer.kit)
 
         # What stays of the taper when all that can be turned is turned.
         def left_over
@@ -28,7 +30,21 @@ module YellowTrack
           ", #{len((after["top"] - after["bottom"]).abs)}"
         end
 
-        def others = [bow, slip]
+        def others = [off, rear, bow, slip]
+
+        def off
+          return unless @answer.codes.include?("adjust.off")
+
+          check("adjust.off", :stop, "This is too far to be an adjuster's.",
+            "A roller is off its track, a #{carrier} is undone, or the track has come down: look before turning.")
+        end
+
+        def rear
+          return unless @answer.rear?
+
+          check("adjust.rear", :watch, "The rear #{carrier} is in the wall.",
+            "The stop comes off and the panel is pulled past it; somebody holds it.")
+        end
 
         def bow
           return unless @answer.codes.include?("adjust.bow")
@@ -43,7 +59,7 @@ module YellowTrack
           return unless @learnt.slips?
 
           check("adjust.slip", :watch, "The last move changed next to nothing.",
-            "The screw slips, or the hanger does not carry: look before turning further.")
+            "The screw slips, or the #{carrier} does not carry: look before turning further.")
         end
       end
     end

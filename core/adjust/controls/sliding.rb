@@ -8,6 +8,15 @@ module YellowTrack
         # Gaps after any turning. @return [Hash{String => Numeric}]
         def gaps(counts) = answer.gaps_after(*turned(counts).values)
 
+        # A bracket in a slot goes the other way than the panel's side.
+        def words(name, count)
+          return super if reading.turned?(name) || count.zero?
+
+          by, raised = printer.with_unit(mm(name, count).abs), count.positive?
+          "#{raised ? "raise" : "lower"} this side #{by}: loosen, #{raised ? "let the bracket down" : "lift the bracket"} " \
+            "#{by} in its slot, tighten"
+        end
+
         # The answer's sums, and what a turning leaves of the taper.
         #
         # @return [Array<Working::Entry>]

@@ -23,6 +23,12 @@ module YellowTrack
           end
         end
 
+        # How its edge is read: by the gap at a jamb, by how far it covers one, or by the
+        # gap where two meet.
+        #
+        # @return ["gap", "cover", "meet"]
+        def read_as = @set.read_as(panel, jamb)
+
         private
 
         def inset = panel.rollers.first
@@ -37,7 +43,7 @@ module YellowTrack
           Slider.new(kit:, jamb:, gaps: read["gaps"], width: panel.width, height: panel.height,
             at: {"left" => at("left"), "right" => at("right")},
             floor: (floor unless @set.engagement), bumper: @set.bumper, engagement: @set.engagement,
-            tops: read["tops"] || {}, even:, per_turn:, inset:)
+            tops: read["tops"] || {}, even:, per_turn:, inset:, read: read_as)
         end
       end
     end

@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Choose
+    # One kit in one layout, as it would be here (handbook 3). Lengths in mm.
+    class Candidate
+      STATES = %w[fits if not].freeze
+      CLEAR_STEP = 5 # mm by which clear openings are told apart
+      OWN = /\Asurvey\.|\Apocket\.service\z/ # watches that are no candidate's
+
+      # @return [Plan]
+      attr_reader :plan
+      # @return [Hash] the choices that make it
+      attr_reader :layout
+      # @return [String] "wall-hung pair"
+      attr_reader :manner
+      # @return [Array<Facts::Fact>]
+      attr_reader :unread
+      # @return [Array<Check>] that stop it, one a code
+      attr_reader :stops
+      # @return [Integer] codes to watch
+      attr_reader :watches
+
+      # @param place [Array(Integer, Integer)] of its kit on the shelf, and its layout's
+      def initialize(plan, layout, place, in_mind:)
+        @plan, @layout, @place, @in_mind = plan, layout, place, in_mind
+        @manner = Layouts.manner(kit, layout)
+        @stops, watching = %i[stop watch].map { |level| counted(level) }
+        @watches = watching.count { |check| !check.code.match?(OWN) }
+        @unread = Facts.unread(self)
+      end
+
+      # Says who it is ranked among: what it would take can hang on another's layout.
+      def among(all)
+        @takes = Takes.new(self, all).all
+        freeze
+      end
+
+      # @return [Array<Takes::Take>] what it would take, one a stop
+      attr_reader :takes
+
+      def in_mind? = @in_mind
+
+      def kit = plan.opening.kit
+
+      def survey = plan.opening.survey
+
+      # @return [Family, nil] nil where nothing is left to hang
+      def set = plan.set
+
+      # @return ["fits", "if", "not"]
+      def state
+        return "not" if stops.any?
+
+        unread.any? ? "if" : "fits"
+      end
+
+      def clear = set ? set.widest : 0r
+
+      # Of the width.
+      def share = set ? set.share : 0r
+
+      def bays_reachable = set ? set.bays.count(&:reachable) : 0
+
+      def bays = survey.bays.length
+
+      def every_bay? = bays_reachable == bays
+
+      # Whether its panels' weight can be told.
+      def weighs? = !plan.opening["weighed"].nil? || (plan.opening["makeup"] || []).any?
+
+      # kg; nil while nothing says what the panels are made of.
+      def heaviest = (set.weight if set && weighs?)
+
+      def hands = (set.hands if set && weighs?)
+
+      def thickness = set ? set.thickness : plan.opening["thickness"] || kit.fetch("thickness").last
+
+      # Cuts, holes and adjusters; nil where nothing hangs.
+      #
+      # @return [Hash{Symbol => Integer}, nil]
+      def work = set&.labour
+
+      # The heaviest make-up that the kit would carry, kg/m², down to 0.01.
+      #
+      # @return [Rational, nil]
+      def heaviest_makeup
+        return unless set
+
+        counted = {"panel" => 1, "pair" => 2, "set" => set.panels.length}.fetch(kit.fetch("weight.counts"))
+        face = set.width * set.height / 1_000_000
+        return 0r unless face.positive?
+
+        Length.down([(kit.fetch("weight.most") / counted - Makeup::FITTINGS) / face, 0r].max, 1r / 100)
+      end
+
+      def inside? = kit.manner.carried != :wall
+
+      def on_wall? = !inside?
+
+      def pocketed? = kit.manner.pockets?
+
+      def folds? = kit.manner.folds?
+
+      # Whether a track at the head carries it that is not in a wall's.
+      def hangs_from_head? = kit.manner.carried == :head && !pocketed?
+
+      # Sides on which it wants free wall to open.
+      def parking_sides
+        return [] unless pocketed? || (on_wall? && manner != "wall-hung lapping")
+
+        layout["opens"] ? [layout["opens"]] : %w[left right]
+      end
+
+      # What candidates are ranked by, the better first.
+      def rank
+        @rank ||= [STATES.index(state), stops.length, every_bay? ? 0 : 1, -(clear.round(3) / CLEAR_STEP).floor, watches,
+          heaviest ? heaviest.round(2) : Float::INFINITY, work ? work.values.sum : Float::INFINITY, *@place]
+      end
+
+      # As the choice file has it.
+      def to_h
+        {"manner" => manner, "kit" => kit.id, **layout, "thickness" => thickness, "state" => state,
+         "stops" => stops.map(&:code), "unread" => unread.map(&:to_h), "clear" => clear, "share" => share,
+         "bays" => {"reachable" => bays_reachable, "of" => bays}, "takes" => taken, "watches" => watches,
+         "heaviest" => heaviest, "hands" => hands, "floor" => set&.floor_parts, "work" => work&.transform_keys(&:to_s),
+         "takes_to_fit" => takes.map(&:to_h), "in_mind" => in_mind?}
+      end
+
+      private
+
+      # Checks of a level, one a code; no weight is judged of panels made of nothing.
+      def counted(level)
+        plan.checks.select { |check| check.level == level && (weighs? || !check.code.end_with?(".weight")) }
+          .uniq(&:code)
+      end
+
+      def taken
+        {"front" => set&.floor_in_front, "beside" => set&.wall_beside, "depth" => set&.depth_taken}
+      end
+    end
+  end
+end
