@@ -76,6 +76,11 @@ module YellowTrack
 
     def fittings = super.merge("hinges" => fitted.hinges.length * terms.pairs)
 
+    def hardware
+      {"top pivots" => terms.pairs, "bottom pivots with jack" => terms.pairs, "guide pins" => terms.pairs,
+       "floor brackets" => terms.pairs, "handles" => terms.pairs, "aligners" => two_pairs? ? 1 : 0}
+    end
+
     def moves(wanted = {}) = Moves::Folding.new(self, wanted)
 
     # Each pair is adjusted as one, at its pivot panel.

@@ -111,6 +111,14 @@ module YellowTrack
     # A block behind every bracket where the rail has to stand off.
     def fittings = (covers? && wall.standoff.positive?) ? super.merge("stand-off blocks" => track.holes.length) : super
 
+    def free_edges(panel) = edges.free(panel)
+
+    def hardware
+      {(carried_by == "top") ? "hangers" : "rollers" => 2 * panels.length,
+       "floor guides" => guides ? guides.places.length : 0, "stops" => (stops || []).length,
+       "brackets" => covers? ? track.holes.length : 0}
+    end
+
     # What stands on the floor.
     def floor_parts
       return "full rail" unless support.guided?
@@ -125,15 +133,9 @@ module YellowTrack
     # Lapping panels show their gaps at the jambs alone: the outer ones.
     def needed_readings = readings.values_at(0, -1).uniq(&:name)
 
-    # Panels that meet inside a set, and no jamb, show their gaps at the meet; so does
-    # a pair on the wall.
-    def jamb_of(panel) = meeting_side(panel) || super
+    def jamb_of(panel) = edges.met(panel) || super
 
-    def read_as(panel, jamb)
-      return "meet" if jamb == meeting_side(panel)
-
-      covers? ? "cover" : "gap"
-    end
+    def read_as(panel, jamb) = edges.read_as(panel, jamb)
 
     def read_at(panel, jamb) = (read_as(panel, jamb) == "meet") ? "the meet" : super
 
@@ -164,16 +166,7 @@ module YellowTrack
 
     private
 
-    # The side where a panel meets its neighbour of the lane: of a pair on the wall, and
-    # of those in the middle of a set that parts there; nil for the others.
-    def meeting_side(panel)
-      place = panels.index(panel)
-      outer = place.zero? || place == panels.length - 1
-      return unless pattern.bi_parting? && (panels.length == 2 || !outer)
-      return "right" if place == panels.length / 2 - 1
-
-      "left" if place == panels.length / 2
-    end
+    def edges = @edges ||= Edges.new(self)
 
     def track_parts = {**super, **(stops ? {stops:} : {})}
 

@@ -8,7 +8,7 @@ module YellowTrack
   class Drilling
     # A hole or a mark. edge "top", "bottom" or "face"; x from the datum edge,
     # y from the panel's bottom (a hole in an edge has none); pilot, diameter
-    # of the hole that is drilled first; all mm.
+    # of the hole that is drilled first, nil for a line that is not drilled; all mm.
     Hole = Struct.new(:for, :edge, :x, :y, :diameter, :depth, :pilot, keyword_init: true)
 
     # What a set puts on a panel's face: what it is, which face ("room" or
@@ -42,7 +42,7 @@ module YellowTrack
     # @param face ["room", "closet"]
     def initialize(set, panel, face = "room")
       @set, @panel, @face = set, panel, face
-      @holes = [*(edge_holes + hangers if first?), *marks].sort_by { |hole| [EDGES.index(hole.edge), hole.x] }.freeze
+      @holes = [*(edge_holes + hangers + strikers if first?), *marks].sort_by { |hole| [EDGES.index(hole.edge), hole.x] }.freeze
       @grooves = [(groove if first?)].compact.freeze
       freeze
     end
@@ -74,10 +74,24 @@ module YellowTrack
 
     def pilot(diameter) = (diameter > SCREW_PILOT * PILOT_SHARE) ? diameter / 2 : SCREW_PILOT
 
-    # A hanger's or a roller's centre on the edge that carries the panel.
+    # A hanger's or a roller's centre on the edge that carries the panel, and where its
+    # plate's ends come to.
     def hangers
       edge = @set.carried_by
-      panel.rollers.to_a.map { |x| marked((edge == "top") ? "hanger" : "roller", edge, x, nil) }
+      name = (edge == "top") ? "hanger" : "roller"
+      panel.rollers.to_a.flat_map do |x|
+        [marked(name, edge, x, nil), *plate_edges(x).map { |at| line("#{name}'s edge", edge, at) }]
+      end
+    end
+
+    def plate_edges(x)
+      length = @set.kit["hanger.length"]
+      (length && @set.carried_by == "top") ? [x - length / 2, x + length / 2] : []
+    end
+
+    # What a soft close's dampers catch.
+    def strikers
+      (@set.soft_close&.on(panel)&.strikers || []).map { |x| marked("striker", "top", x, nil) }
     end
 
     def marks
@@ -89,6 +103,9 @@ module YellowTrack
     def marked(purpose, edge, x, y)
       Hole.new(for: purpose, edge:, x:, y:, diameter: nil, depth: nil, pilot: SCREW_PILOT)
     end
+
+    # A line to lay something to, not drilled.
+    def line(purpose, edge, x) = Hole.new(for: purpose, edge:, x:, y: nil, diameter: nil, depth: nil, pilot: nil)
 
     # The fin's groove runs the whole foot.
     def groove

@@ -145,7 +145,7 @@ module YellowTrack
     # @return [Hash{String => Integer}]
     def fittings
       {"track screws" => track.holes.length * rails,
-       **(soft_close ? {"dampers" => soft_close.dampers, "strikers" => soft_close.strikers} : {})}
+       **(pulls ? {"pulls" => pulls.count} : {}), **(soft_close ? {"dampers" => soft_close.dampers, "strikers" => soft_close.strikers} : {})}
     end
 
     # @return [Bypass::Pelmet, nil] in front of the track
@@ -204,7 +204,20 @@ module YellowTrack
     # take (handbook 7).
     #
     # @return [Array<Drilling::Mark>]
-    def face_marks(_panel) = []
+    def face_marks(panel) = pulls ? pulls.on(panel).map { |at| Drilling::Mark.new("pull", "room", at, pulls.up) } : []
+
+    # @return [Pulls, nil] nil for panels that fold by a handle
+    attr_reader :pulls
+
+    # Edges of a closed panel that a hand can take hold of, as seen from the room.
+    #
+    # @return [Array<String>] "left", "right"
+    def free_edges(panel) = [jamb_of(panel)]
+
+    # What hangs and guides the panels, counted.
+    #
+    # @return [Hash{String => Integer}]
+    def hardware = {"hangers" => 2 * panels.length}
 
     # How a panel's edges are called on its drilling sheet, from the left as it
     # is seen from one of its faces.
@@ -229,6 +242,7 @@ module YellowTrack
       @jamb_packing = JambPacking.new(self, range) unless covers?
       @wanted = Wanted.of(self)
       @soft_close = SoftClose::Fitted.of(self)
+      @pulls = Pulls.new(self) unless manner.folds?
     end
 
     # Sections of the plan file that every family can have.

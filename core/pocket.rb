@@ -68,6 +68,12 @@ module YellowTrack
     # A panel closes away from its pocket.
     def jamb_of(panel) = (pocket_sides[panels.index(panel)] == "left") ? "right" : "left"
 
+    # Guides stand at each pocket's mouth, a stop and its bumper in each.
+    def hardware
+      pockets = pocket_sides.length
+      {**super, "guides" => 2 * pockets, "stops with bumper" => pockets, "jamb stops" => 2}
+    end
+
     # Of two, the gaps show where they meet.
     def read_at(_panel, jamb) = double? ? "the meet" : super
 

@@ -20,7 +20,7 @@ module YellowTrack
           .count { |part| part.name.start_with?("packer", "half jamb", "casing", "base strip") }
       },
       "cut" => ->(_plan, parts) { 6 * parts.linear.length + 8 * parts.sheets.length },
-      "drill" => ->(plan, _parts) { 4 * Drilling.of(plan).sum { |drilling| drilling.holes.length } },
+      "drill" => ->(plan, _parts) { 4 * Drilling.of(plan).sum { |drilling| drilling.holes.count(&:pilot) } },
       "fix the track" => ->(plan, _parts) { 20 + 3 * plan.set.track.holes.length },
       "hang" => ->(plan, _parts) { 20 * plan.set.panels.sum(&:hands) },
       "adjust and hand over" => ->(plan, _parts) { 20 + 6 * plan.set.labour[:adjusters] }

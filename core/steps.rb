@@ -10,14 +10,14 @@ module YellowTrack
     # key    names it, with its round where the trial is done again: "paint.2"
     # does   what to do; look, what to look at
     # hands  how many people
-    # caution key of a caution, or nil
+    # cautions keys of those that stand by it
     # waits  the trade it waits for, or nil
     # dry    {"step", "hours", "what"}: what has to have dried, or nil
     # after  keys of the steps it should follow; bites, what happens otherwise
     # place  what is drawn of it, or nil; sums, keys of its working
     # goes   the stage that says more, or nil
     # loop   whether it belongs to the trial hang
-    Step = Struct.new(:key, :does, :look, :hands, :caution, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
+    Step = Struct.new(:key, :does, :look, :hands, :cautions, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
       keyword_init: true)
 
     LONG_TRACK = 1800 # mm; a longer one takes two
@@ -28,15 +28,29 @@ module YellowTrack
       "groove" => ->(set) { set.grooved? },
       "loop" => ->(set) { set.opening["order"] != "finish" },
       "covering" => ->(set) { set.brief.figures.covering.positive? },
+      "covering_under" => ->(set) { set.brief.figures.standing.positive? },
+      "covering_up_to" => ->(set) { set.brief.figures.standing < set.brief.figures.covering },
+      "guides_stand" => ->(set) { set.guides.places.any? },
+      "tongue" => ->(set) { set.guides.tongue? },
+      "framed" => ->(set) { !set.framed.nil? },
+      "pelmet" => ->(set) { !set.pelmet.nil? },
+      "soft_close" => ->(set) { !set.soft_close.nil? },
       "on_site" => ->(set) { set.opening["height_cut"] == "site" },
       "strip" => ->(set) { (set.opening["base_strip"] || 0).positive? },
-      "board" => ->(set) { set.parts.dig(:wall, :header_board) == true },
-      "standoff" => ->(set) { (set.parts.dig(:wall, :standoff) || 0).positive? },
+      "board" => ->(set) { set.wall.board? == true },
+      "standoff" => ->(set) { set.wall.standoff.positive? },
       "half_jamb" => ->(set) { set.planted.positive? },
       "two_pairs" => ->(set) { set.two_pairs? }
     }.freeze
 
     HOUR = 3600 # seconds
+
+    # Cautions that a panel with glass adds to.
+    LIFTS = %w[lifting taking_down].freeze
+
+    # Sums of which a step has one for every place.
+    EVERY = {"guides" => /guide_at\z/, "stops" => /\Atrack\.stops\./, "soft_close" => /\Asoft_close\./,
+             "hinges" => /\Afittings\.hinges\./}.freeze
 
     # When what a step waits for has dried.
     #
@@ -102,14 +116,15 @@ module YellowTrack
       key = [step["key"], place, (round if round > 1)].compact.join(".")
       Step.new(key:, does: @names.fill(step["do"], part), look: @names.fill(step["look"], part),
         hands: @names.hands(step["hands"]),
-        caution: step["caution"], waits: step["waits"], dry: dry(step, round), after: after(step, round, last),
+        cautions: cautions(step["caution"]), waits: step["waits"], dry: dry(step, round), after: after(step, round, last),
         bites: step["bites"],
         place: step["place"], sums: sums(step), goes: step["goes"], loop: step["loop"] == true).freeze
     end
 
-    # Every guide has a sum of its own.
+    def cautions(own) = [own, ("glass" if LIFTS.include?(own) && @set.makeup.fragile?)].compact
+
     def sums(step)
-      (step["sums"] || []).flat_map { |key| (key == "guides") ? @set.work.entries.map(&:key).grep(/guide_at\z/) : key }
+      (step["sums"] || []).flat_map { |key| EVERY[key] ? @set.work.entries.map(&:key).grep(EVERY[key]) : key }
     end
 
     def dry(step, round) = step["dry"]&.merge("step" => in_round(step["dry"]["step"], round))

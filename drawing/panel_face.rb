@@ -9,6 +9,7 @@ module YellowTrack
       HEIGHT = 560
       BOX = [70, 60, 200, 420].freeze
       MARK = 4
+      LAID = 60 # mm that the edge of a plate is drawn
       NAMED = 14 # screen units from an edge to its name
 
       # @param drilling [Drilling] of one of its faces
@@ -64,7 +65,10 @@ module YellowTrack
       # A place from the datum edge, wherever that is in the view.
       def at(x, y) = @frame.at(@drilling.datum_at_left? ? x : @panel.width - x, y)
 
+      # A line that something is laid to is drawn as one.
       def mark(hole)
+        return @pen.line(at(hole.x, height_of(hole) - LAID), at(hole.x, height_of(hole)), "hidden") unless drilled?(hole)
+
         x, y = at(hole.x, height_of(hole))
         right = x * 2 > @frame.x(0) + @frame.x(@panel.width)
         @pen.line([x - MARK, y], [x + MARK, y], "seen")
@@ -72,6 +76,8 @@ module YellowTrack
         @pen.circle([x, y], [@frame.length(hole.diameter || 0) / 2, MARK].max, "hole")
         @pen.text([x + (right ? -10 : 10), y + 4], say(hole.y), "figure", anchor: right ? "end" : "start") if hole.y
       end
+
+      def drilled?(hole) = hole.pilot || hole.diameter
 
       def height_of(hole)
         return hole.y if hole.y
@@ -83,7 +89,7 @@ module YellowTrack
       def running
         dimension = Dimension.new(@pen)
         {"top" => [@frame.y(@panel.height), -16], "bottom" => [@frame.y(0), 26]}.each do |edge, (feet, step)|
-          places = @drilling.holes.select { |hole| hole.edge == edge }.map(&:x).uniq
+          places = @drilling.holes.select { |hole| hole.edge == edge && drilled?(hole) }.map(&:x).uniq
           places.each_with_index do |x, row|
             dimension.across(at(0, 0)[0], at(x, 0)[0], feet + step * (row + 1) + ((step < 0) ? 0 : 2), say(x), feet:)
           end

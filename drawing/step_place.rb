@@ -11,7 +11,7 @@ module YellowTrack
 
       # @param plan [Plan]
       # @param place ["line", "track", "hangers", "guides", "pivots", "rail",
-      #   "handle", "aligners"]
+      #   "handle", "pulls", "aligners"]
       # @param printer [Length::Printer]
       # @param name [String] what its parts' ids begin with
       def initialize(plan, place, printer, name:)
@@ -69,6 +69,13 @@ module YellowTrack
         figure([WIDTH / 2, HEIGHT - 6], @set.fitted.handle_at)
       end
 
+      # On every panel, from its left edge.
+      def pulls
+        up = foot + @set.pulls.up
+        @set.panels.each { |panel| @set.pulls.on(panel).each { |at| dot(@frame.at(panel.x + at, up)) } }
+        figure([WIDTH / 2, HEIGHT - 6], @set.pulls.up)
+      end
+
       # On the meeting stiles.
       def aligners
         meet = @set.panels[1].right
@@ -112,6 +119,7 @@ module YellowTrack
         when "guides" then @set.guides.places
         when "pivots" then @set.pivots
         when "handle" then [@set.fitted.handle_at]
+        when "pulls" then [@set.pulls.up]
         when "aligners" then [aligner]
         else [@set.track.floor_rail || @set.track.length]
         end

@@ -9,8 +9,6 @@ module YellowTrack
       HINGE_FOOT = 250 # from its bottom
       TALL = 2100 # over which it takes four hinges
       ALIGNER = 300r # above a panel's bottom
-      HANDLE = 980r # above the finished floor
-      STILE = 95r # a stile whose width is not known
 
       # @return [Array<Rational>] hinges on the closet face, above a panel's bottom
       attr_reader :hinges
@@ -24,7 +22,7 @@ module YellowTrack
       def initialize(set)
         @set, @work = set, set.work
         @hinges = (0...hinge_count).map { |place| hinge(place) }.freeze
-        @handle = @work.given("fittings.handle", "Handle", HANDLE, from: :handbook, why: "Above the finished floor.")
+        @handle = handle_height
         @handle_at = place_handle
         if set.terms.two_pairs?
           @aligner = @work.given("fittings.aligner", "Aligner", ALIGNER, from: :handbook,
@@ -40,6 +38,12 @@ module YellowTrack
 
       private
 
+      def handle_height
+        own = @set.opening["handle_height"]
+        @work.given("fittings.handle", "Handle", Pulls.height(@set.opening), from: own ? :fitter : :handbook,
+          source: own && "set.handle_height", why: "Above the finished floor.")
+      end
+
       # Two schools: the lead panel's hinge stile is the easiest to fold by, its
       # middle looks centred; on a slab within a third of the hinge side.
       def place_handle
@@ -51,7 +55,7 @@ module YellowTrack
         end
 
         @work.sum("fittings.handle_at", "Handle, from the hinge edge", "stile ÷ 2",
-          stile: @set.opening["slab.stile"] || STILE,
+          stile: Pulls.stile(@set.opening),
           why: "The lead panel's hinge stile is the easiest to fold by.")
       end
 

@@ -53,6 +53,30 @@ module YellowTrack
 
       def counted(count, one, many) = "#{count} #{(count == 1) ? one : many}"
 
+      def stops
+        set.stops ? "at #{list(set.stops)} from the left jamb: their faces meet the hangers" :
+          "where the panels should rest"
+      end
+
+      # Each panel's strikers, from its left edge.
+      def strikers = set.soft_close.places.map { |place| "of #{place.panel} #{list(place.strikers)}" }.join(", ")
+
+      # Each panel's two catches, from the left jamb.
+      def catches
+        set.soft_close.places.map { |place| "for #{place.panel} #{list([place.closing, place.opening])}" }.join(", ")
+      end
+
+      def pulls
+        places = set.panels.map { |panel| "#{panel.name} #{list(set.pulls.on(panel))}" }
+        "#{len(set.pulls.up)} above the panels' bottom: #{places.join(", ")} from the left edge"
+      end
+
+      # What is read where, once it hangs.
+      def read_where
+        set.needed_readings.map { |one| {"cover" => "How far each panel covers its jamb: top, middle and bottom"}
+          .fetch(one.read_as) { "Top, middle and bottom at #{one.edge}" } }.uniq.join("; ").concat(".")
+      end
+
       VALUES = {
         "panels" => ->(n) { n.counted(n.set.panels.length, "panel", "panels") },
         "leaves" => ->(n) { n.counted(n.set.panels.length, "leaf", "leaves") },
@@ -75,7 +99,23 @@ module YellowTrack
         "gap" => ->(n) { n.len(n.set.gap) },
         "engagement" => ->(n) { n.len(n.set.kit.fetch("rail.engagement.least")) },
         "shim" => ->(n) { n.len(n.plan.prepare.to_h.fetch(:base_strip).map { |station| station[:shim] }.max) },
-        "standoff" => ->(n) { n.len(n.set.parts.dig(:wall, :standoff)) },
+        "standoff" => ->(n) { n.len(n.set.wall.standoff) },
+        "blocks" => ->(n) { n.set.track.holes.length.to_s },
+        "board" => ->(n) {
+          "#{n.num(n.set.wall.board_length)} × #{n.num(n.set.wall.board_size("height"))} × " \
+            "#{n.len(n.set.wall.board_size("thickness"))}"
+        },
+        "stops" => ->(n) { n.stops },
+        "floor_groove" => ->(n) { "#{n.num(n.set.guides.floor_width)} wide and #{n.len(n.set.guides.floor_depth)} deep" },
+        "tongue" => ->(n) { n.len(n.set.guides.tongue) },
+        "lanes" => ->(n) { n.list(n.set.depth.lanes.values_at(*n.set.pattern.lanes.uniq.sort)) },
+        "pelmet" => ->(n) { n.list(n.set.pelmet.lengths) },
+        "frame_groove" => ->(n) { n.len(n.set.framed.groove) },
+        "strikers" => ->(n) { n.strikers },
+        "catches" => ->(n) { n.catches },
+        "pulls" => ->(n) { n.pulls },
+        "hinges" => ->(n) { n.list(n.set.fitted.hinges) },
+        "read_where" => ->(n) { n.read_where },
         "track_line" => ->(n) { n.len(n.set.parts.dig(:pivots, :track_line)) },
         "pivots" => ->(n) { n.list(n.set.parts.dig(:pivots, :at)) },
         "side_gap" => ->(n) { n.len(n.set.parts.dig(:pivots, :side_gap)) },

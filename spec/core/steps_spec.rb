@@ -26,7 +26,7 @@ RSpec.describe YellowTrack::Steps do
     expect(steps.map(&:key).uniq.length).to eq steps.length
     expect(steps.flat_map { |one| [one.does, one.look] }).to all match(/\A[^{}]+\.\z/)
     expect(steps.map(&:hands)).to all be_between(1, [2, *made.set.panels.map(&:hands)].max)
-    expect(steps.filter_map(&:caution).map { |key| YellowTrack::Files::Cautions.says(key) }).to all be_a(String)
+    expect(steps.flat_map(&:cautions).map { |key| YellowTrack::Files::Cautions.says(key) }).to all be_a(String)
     expect(steps.flat_map(&:sums)).to all satisfy { |key| made.working[key] }
     expect(steps.first.does).to include("#{made.opening.printer.short(made.set.width)} ×")
   end

@@ -51,7 +51,12 @@ module YellowTrack
             .new(plan, step.place, opening.printer, name: Desk::Field.id_of("place.#{step.key}"))
         end
 
-        def caution(step) = step.caution && Files::Cautions.says(step.caution)
+        def cautions(step) = step.cautions.map { |key| Files::Cautions.says(key) }
+
+        # What to take along: parts with how many, and tools.
+        def parts_to_take = YellowTrack::TakeAlong.parts(plan)
+
+        def tools_to_take = Files::Tools.for(set)
 
         def always = Files::Cautions.always
 

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+require "yaml"
+
+module YellowTrack
+  module Files
+    # Tools to take along, by how a set is carried.
+    module Tools
+      module_function
+
+      # @param set [Family]
+      # @return [Array<String>]
+      def for(set)
+        [*all.fetch("always"), *all.fetch(set.manner.key), *(all.fetch("glass") if set.makeup.fragile?)]
+      end
+
+      def all = @all ||= YAML.safe_load_file("#{ROOT}/data/tools.yml")
+    end
+  end
+end
