@@ -21,14 +21,20 @@ RSpec.describe YellowTrack::Bypass do
 
   it "says how much packing ready-made panels need" do
     check = plan("set.width" => 900).checks.find { |found| found.code == "bypass.lap.short" }
-    expect(check.do).to eq "Pack 30\u00A0mm in all, 15\u00A0mm at each jamb."
+    expect(check.do).to eq "Pack 42\u00A0mm in all, half at each jamb; 30 to 78\u00A0mm will do."
+    expect(plan("set.width" => 900).to_h["packing"]).to include("least" => 30, "design" => 42, "most" => 78)
   end
 
-  it "guides by the fitter's school where the kit has a fin, by side guides where it has none" do
+  it "guides by the fitter's school, with the kit's fin, his own or the usual" do
     hung = {"family" => "bypass", "kit" => "bar-3", "pattern" => [1, 2, 3], "thickness" => 35}
     expect(plan("set" => hung).set.guides).to have_attributes(kind: "groove", groove_width: 7)
     expect(plan("set" => hung.merge("guide" => "side")).set.guides).to have_attributes(kind: "side", groove_width: nil)
-    expect(plan("set.guide" => "groove").set.guides).to have_attributes(kind: "side", groove_width: nil)
+    expect(plan("set.guide" => "groove").set.guides).to have_attributes(kind: "groove", groove_width: 7, length: 18)
+    expect(plan("set.guide" => "groove", "set.fin" => {"width" => 4, "length" => 30}).set.guides)
+      .to have_attributes(groove_width: 6, length: 30)
+    expect(plan("set" => hung.merge("guide" => "side")).to_h["guide"])
+      .to eq("kind" => "side", "length" => 18, "groove" => nil, "tongue" => nil)
+    expect(plan.to_h).not_to have_key("guide")
   end
 
   it "places the guide in the middle of the lap, panels closed" do

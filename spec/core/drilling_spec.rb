@@ -6,13 +6,29 @@ RSpec.describe YellowTrack::Drilling do
   it "puts hangers where the plan puts rollers" do
     made = plan
     drilling = described_class.of(made).first
-    expect(drilling.holes.map { |hole| [hole.for, hole.edge, hole.x] })
-      .to eq(made.set.panels.first.rollers.map { |x| ["hanger", "top", x] })
+    at = ->(name) { drilling.holes.select { |hole| hole.for == name && hole.edge == "top" }.map(&:x) }
+    rollers = made.set.panels.first.rollers
+    expect(at["hanger"]).to eq rollers
+    expect(at["hanger's edge"]).to eq(rollers.flat_map { |x| [x - 30, x + 30] })
+    expect(drilling.holes.select { |hole| hole.for == "hanger's edge" }.map(&:pilot)).to all be_nil
+  end
+
+  it "bores a pull in the middle of the free stile, at the handles' height" do
+    marks = ->(**changes) {
+      made = plan(**changes)
+      [made, described_class.of(made).map { |one| one.holes.select { |hole| hole.for == "pull" }.map { |hole| [hole.x, hole.y] } }]
+    }
+    made, pulls = marks["set.handle_height" => 1000, "set.frame" => {"stile" => 80}]
+    expect(pulls).to eq [[[40, 1000 - made.set.gap]], [[made.set.width - 40, 1000 - made.set.gap]]]
+    _, four = marks["set.kit" => "quad-42", "set.panels" => 4, "set.pattern" => [2, 1, 1, 2]]
+    expect(four.map { |places| places.map { |x, _| x < 100 } }).to eq [[true], [false], [true], [false]]
+    _, three = marks["set.panels" => 3, "set.pattern" => [2, 1, 2]]
+    expect(three[1].length).to eq 2
   end
 
   it "puts a bottom-rolling set's rollers in the foot" do
     made = plan("set" => {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20})
-    expect(described_class.of(made).first.holes.map(&:edge).uniq).to eq ["bottom"]
+    expect(described_class.of(made).first.holes.select { |hole| hole.for == "roller" }.map(&:edge)).to eq %w[bottom bottom]
   end
 
   describe "of a bifold" do
@@ -69,7 +85,7 @@ RSpec.describe YellowTrack::Drilling do
         expect(drilling.holes.filter_map(&:y)).to all be_between(0, drilling.panel.height)
         picture = Nokogiri::XML(YellowTrack::Drawing::PanelFace.new(drilling, made.opening.printer, code: "A-D").to_s)
           .remove_namespaces!
-        expect(picture.css(".hole").length).to eq drilling.holes.length
+        expect(picture.css(".hole").length).to eq drilling.holes.count(&:pilot)
         face = picture.at_css(".face")
         expect(face["height"].to_f / face["width"].to_f).to be_within(0.01)
           .of((drilling.panel.height / drilling.panel.width).to_f)

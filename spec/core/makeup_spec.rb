@@ -15,6 +15,22 @@ RSpec.describe YellowTrack::Makeup do
       .to eq 10 + 12 * 0.66r
   end
 
+  it "weighs a layer by the part of the face that it covers" do
+    expect(areal({"material" => "glass", "thickness" => 4r, "share" => 0.5r})).to eq 5
+  end
+
+  it "weighs a framed panel by its stiles, rails and what fills it; a sight opening under nothing is none" do
+    weigh = ->(**frame) {
+      made = described_class.new([{"material" => "mirror", "thickness" => 4r}], thickness: 30r)
+      made.weight(YellowTrack::Working.new, width: 812r, height: 2324r, frame: frame.transform_keys(&:to_s))
+    }
+    expect(weigh[stile: 70r, rails: [95r, 180r]]).to be_within(0.001).of(22.022)
+    expect(weigh[stile: 70r, rails: [95r, 180r], wood: "hardwood"])
+      .to be_within(0.001).of(22.022 + (2 * 70 * 2324 + 275 * 672) * 30 * 0.2 / 1e6)
+    expect(weigh[stile: 500r, rails: [95r, 180r]]).to be_within(0.001).of(2 * 500 * 2324 * 30 * 0.5 / 1e6 + 0.6)
+    expect(plan("set.weighed" => 21.5, "set.frame" => {"stile" => 70}).set.weight).to eq 21.5r
+  end
+
   it "lets the scales win" do
     expect(plan("set.weighed" => 21.5).set.weight).to eq 21.5r
   end

@@ -4,7 +4,7 @@ require "json"
 
 # Worked choices: openings with the ranking that belongs to them.
 module Choices
-  FOLDER = "#{Cases::FOLDER}/choose"
+  FOLDER = File.expand_path("../cases/choose", __dir__)
   NEAR = {"weight" => 0.02, "areal" => 0.011, "share" => 0.001}.freeze
   LENGTH = 0.05
 

@@ -24,6 +24,7 @@ RSpec.describe YellowTrack::Bifold::Checks do
     "bifold.lead" => [{"set.width" => 496}, :stop],
     "bifold.strike" => [strip.call(60).merge(small, "set.thickness" => 38), :stop],
     "bifold.wide" => [{"set.width" => 490}, :watch],
+    "bifold.depth" => [{"survey.depth" => 42}, :stop],
     "bifold.room" => [{"survey.front" => 400}, :stop],
     "bifold.lean" => [{"survey.leans" => {"left" => 0, "right" => 4}}, :watch],
     "bifold.height" => [{"survey.heights" => {"left" => 2500, "middle" => 2500, "right" => 2500}}, :stop]

@@ -46,7 +46,11 @@ RSpec.describe YellowTrack::Bypass::Checks do
     "bypass.studs" => [wall.merge("survey.wall" => {"studs" => [-31]}), {"survey.wall" => {"studs" => []}}, :note],
     "bypass.standoff" => [wall, {"survey.wall" => {"projection" => 20}}, :note],
     "bypass.parking" => [wall, {"survey.beside" => {"right" => 1800}}, :stop],
-    "bypass.header" => [wall, {"survey.wall" => {"studs" => [200, 800]}}, :watch]
+    "bypass.header" => [wall, {"survey.wall" => {"studs" => [200, 800]}}, :watch],
+    "bypass.above" => [wall, {"survey.above" => 113}, :stop],
+    "guide.lift" => [{"set.guide" => "tongue", "set.tongue" => {"reach" => 8}},
+      {"set.tongue" => {"reach" => 9}}, :watch],
+    "guide.floor" => [{"set.guide" => "tongue"}, {"survey.covering" => {"thickness" => 8, "laid" => false}}, :watch]
   }
 
   # Floor kits whose channel holds too little or too much of a panel.
@@ -63,6 +67,13 @@ RSpec.describe YellowTrack::Bypass::Checks do
 
   it "has a line here for every check there is" do
     expect(raised.keys + carried.keys).to match_array described_class.rules.map(&:first)
+  end
+
+  it "stops a set on the wall that covers its head by less than 10" do
+    bare = {**wall, "set.cover" => {"head" => 9}}
+    expect(codes(plan(**bare))).to include("bypass.cover" => :stop)
+    expect(plan(**bare).checks.find { |check| check.code == "bypass.cover" }.says).to include("over the head")
+    expect(codes(plan(**wall, "set.cover" => {"head" => 10}))).not_to include("bypass.cover")
   end
 
   it "watches a guide too long for the cover of a set without a lap" do

@@ -65,11 +65,24 @@ RSpec.describe YellowTrack::Prepare do
   it "says how much head to build down for the tallest panel, and where it ends" do
     tall = {"survey.heights" => {"left" => 2600, "middle" => 2600, "right" => 2600}, "survey.floor" => nil}
     expect(plan(**tall).to_h["prepare"]["built_down"]).to eq("height" => 2600 - 48 - 2450)
-    expect(YellowTrack::Prepare::BuiltDownHead.carrying(panel: 2450r, gap: 9r, drop: 39r, level_height: 2600r))
-      .to have_attributes(underside: 2498, height: 102)
-    expect(YellowTrack::Prepare::BuiltDownHead.covered(panel: 2450r, gap: 10r, cover: 45r, level_height: 2600r))
-      .to have_attributes(underside: 2415, height: 185)
-    expect(YellowTrack::Prepare::BuiltDownHead.frame(wall: 100r, board: 12.5r)).to eq 75
+  end
+
+  it "frames a head down over panels of a given height, its boards flush with the wall's" do
+    tall = {"survey.heights" => {"left" => 2380, "middle" => 2380, "right" => 2380}, "survey.floor" => nil,
+            "survey.wall" => {"thickness" => 100, "board" => 12.5}}
+    hung = {"family" => "bypass", "kit" => "bar-1", "pattern" => [1, 1], "thickness" => 40, "height" => 2040}
+    expect(plan(**tall, "set" => hung).to_h["prepare"]["built_down"])
+      .to eq("height" => 375, "underside" => 2005, "frame" => 75, "plate" => 1808, "upright" => 299, "uprights" => 6)
+    planned = plan(**tall, "set" => hung.merge("packing" => {"head" => 375}))
+    expect(planned.to_h["build"]).to include("verdict" => "fits", "head" => 0)
+    expect(planned.to_h["prepare"]["built_down"]).to include("height" => 375, "underside" => 2005)
+  end
+
+  it "sets a stand-off block behind every bracket" do
+    hung = plan("set" => {"family" => "bypass", "kit" => "bar-3", "thickness" => 35}, "survey.wall" => {"projection" => 50})
+    expect(hung.to_h["prepare"]["standoff"])
+      .to include("target" => 31, "count" => hung.set.track.holes.length, "layers" => [25, 6])
+    expect(hung.set.fittings).to include("stand-off blocks" => hung.set.track.holes.length)
   end
 
   describe YellowTrack::Prepare::Stiffness do
@@ -111,9 +124,10 @@ RSpec.describe YellowTrack::Prepare do
         .to have_attributes(width: 434, height: 838)
     end
 
-    it "refuses a frame that leaves nothing to fill" do
-      expect { described_class.new(YellowTrack::Working.new, **frame, stile: 300r) }
-        .to raise_error(YellowTrack::Fault, /leave nothing to fill/)
+    it "has no infill where stiles and rails leave no sight opening" do
+      made = described_class.new(YellowTrack::Working.new, **frame, stile: 600r)
+      expect(made).to have_attributes(infills: [], fills?: false, rail_length: 0)
+      expect(made.to_h[:infill]).to eq(width: 0, height: 0, count: 0)
     end
   end
 end

@@ -16,7 +16,8 @@ RSpec.describe YellowTrack::Survey::Checks do
     "survey.level" => [{"survey.floor" => nil}, :note],
     "survey.covering" => [{"survey.covering" => {"thickness" => 9, "laid" => false}}, :watch],
     "survey.range" => [{"survey.widths.middle" => 9000}, :stop],
-    "survey.spread" => [{"survey.heights.left" => 2303.5}, :stop]
+    "survey.spread" => [{"survey.heights.left" => 2303.5}, :stop],
+    "survey.planned" => [{"survey" => {"planned" => true}, "set.width" => 900, "set.height" => 2100}, :note]
   }
   sound = {"survey.widths.bottom" => 1810, "survey.floor" => [[0, 0], [1812, 4]], "survey.heights.middle" => 2242}
 
@@ -40,6 +41,13 @@ RSpec.describe YellowTrack::Survey::Checks do
     expect(made.sizing.width).to eq made.figures.tightest_width
     expect(codes(plan(**slip, "survey.diagonals" => {"rising" => 2980, "falling" => 2788})))
       .not_to include("survey.lone")
+  end
+
+  it "tells a set on the wall by its cover, never to pack or to rock" do
+    check = plan("set" => {"family" => "bypass", "kit" => "bar-1", "pattern" => [1]}, "survey.widths.bottom" => 1818)
+      .checks.find { |found| found.code == "survey.taper" }
+    expect("#{check.says} #{check.do}").to match(/least cover beyond a jamb is \d+/)
+    expect("#{check.says} #{check.do}").not_to match(/pack|rock/i)
   end
 
   it "names both jambs, the slip's size, and what to do" do
