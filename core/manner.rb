@@ -36,14 +36,14 @@ module YellowTrack
 
   Manner::ROWS = [
     {key: "top-hung", set: "Bypass", support: "TopHung", drawn: "TopHung", carried: :head, motion: "Sliding",
-     caption: "Lanes, from above · slide a panel"},
+     caption: "Lanes, from above"},
     {key: "bottom-rolling", set: "Bypass", support: "BottomRolling", drawn: "BottomRolling", carried: :floor,
-     motion: "Sliding", caption: "Lanes, from above · slide a panel"},
+     motion: "Sliding", caption: "Lanes, from above"},
     {key: "wall-hung", set: "Bypass", support: "WallHung", drawn: "WallHung", carried: :wall, motion: "Sliding",
-     caption: "Lanes, from above · slide a panel"},
+     caption: "Lanes, from above"},
     {key: "bifold", set: "Bifold", drawn: "Folding", carried: :head, motion: "Folding",
-     caption: "From above · fold the panels"},
+     caption: "From above"},
     {key: "pocket", set: "Pocket", drawn: "InTheWall", carried: :head, motion: "Pocketed",
-     caption: "From above · slide the panel in"}
+     caption: "From above"}
   ].to_h { |row| [row[:key], Manner.new(**row).freeze] }.freeze
 end

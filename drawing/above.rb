@@ -4,36 +4,44 @@ module YellowTrack
   module Drawing
     # A set seen from above: where its panels stand, what is clear between the
     # jambs, and which bays behind come clear. Each manner draws its panels.
-    class Above < Picture
-      WIDTH = 330
-      MARGIN = 14
+    class Above
       BAYS = 14
-      TOP = 30
+      HEAD = 6 # above the bays
+      CLEAR = 36 # below, for what is clear
+      STEPS = {mm: [10, 1], in: [127r / 10, 127r / 80]}.freeze # that a key moves it, and with shift
 
       class << self
         # @param plan [Plan]
         # @param moves [Moves] where its panels stand
         # @param printer [Length::Printer]
-        def of(plan, moves, printer) = const_get(plan.set.manner.motion).new(plan, moves, printer)
+        # @param spread [Spread]
+        # @param top [Numeric] where it begins, screen units
+        # @param live [Boolean] whether its panels can be taken hold of
+        def of(plan, moves, printer, spread, top, live: false)
+          drawn(plan).new(plan, moves, printer, spread, top, live)
+        end
+
+        # What it has to show of the floor's length, mm.
+        def span(plan) = drawn(plan).shown(plan)
+
+        def drawn(plan) = const_get(plan.set.manner.motion)
+
+        def shown(plan) = plan.sizing.jambs
       end
 
-      def initialize(plan, moves, printer)
-        @plan = plan
-        @set = plan.set
-        @moves = moves
-        @printer = printer
-        @from, @to = span
-        @frame = Frame.new(@to - @from, 1, [MARGIN, 0, WIDTH - 2 * MARGIN, 1])
+      def initialize(plan, moves, printer, spread, top, live)
+        @plan, @set, @moves, @printer, @spread, @live = plan, plan.set, moves, printer, spread, live
+        @top = top + HEAD
+        @from, @to = self.class.shown(plan)
       end
 
-      # Millimetres a screen unit, for a finger that drags.
-      def millimetres = 1 / @frame.scale
+      # Where the plan begins under the bays, and where the drawing ends, screen units.
+      def top_of_plan = @top + BAYS + 8
 
-      def size = [WIDTH, foot + 44]
+      def bottom = foot + CLEAR
 
-      def id = "above"
-
-      def paint
+      def draw_on(pen)
+        @pen = pen
         bays
         draw
         clear
@@ -42,16 +50,13 @@ module YellowTrack
       # What is clear, in words.
       #
       # @return [String]
-      def description
+      def words
         open = windows.map { |from, to| @printer.with_unit(to - from) }
         says = open.empty? ? "Nothing is clear." : "Clear #{open.join(" and ")}."
         "#{says} #{bay_words}".strip
       end
 
       private
-
-      # What is shown of the floor's length, mm.
-      def span = @plan.sizing.jambs
 
       def jambs = @plan.sizing.jambs
 
@@ -60,12 +65,26 @@ module YellowTrack
       # A panel that slides, from above: its edge, the middle of its thickness down
       # the picture, and how thick it is drawn.
       def sliding(panel, edge, middle, thick, css)
-        @pen.group(css, "data-panel": panel.name) do
-          @pen.rect([x(edge), middle - thick / 2], [@frame.length(panel.width), thick], "face")
+        @pen.group(css, "data-panel": panel.name, **held(panel.name)) do
+          @pen.rect([x(edge), middle - thick / 2], [@spread.length(panel.width), thick], "face")
           panel.rollers.each { |roller| @pen.circle([x(edge + roller), middle], 4, "runs") }
           @pen.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
         end
       end
+
+      # What makes a panel a grip: keys move it, its place is announced.
+      def held(name)
+        move = @live && @moves.all.find { |one| one.name == name }
+        return {} unless move
+
+        {tabindex: 0, role: "slider", "aria-label": move.label, "aria-valuemin": move.from.round(3),
+         "aria-valuemax": move.to.round(3), "aria-valuenow": move.value.round(3), "aria-valuetext": told(move),
+         "data-move": move.name, "data-step": step_of(move).map(&:to_f).join(" ")}
+      end
+
+      def told(move) = "#{@printer.with_unit(move.value.to_r)} from the left jamb"
+
+      def step_of(_move) = STEPS.fetch(@printer.unit)
 
       def bay_words
         return "" if @set.bays.empty?
@@ -81,7 +100,7 @@ module YellowTrack
         windows.any? { |left, right| left <= from && to <= right }
       end
 
-      def x(mm) = @frame.x(mm - @from)
+      def x(mm) = @spread.x(mm)
 
       # Where the drawing ends below, screen units.
       def foot = raise(NotImplementedError, "#{self.class} knows how deep it is")
@@ -89,19 +108,18 @@ module YellowTrack
       def jamb(mm, side, from, to) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
 
       def bays
-        @pen.text([WIDTH / 2.0, 14], @set.bays.any? ? "behind: the bays" : "behind", "quiet")
         @set.bays.each_with_index do |bay, place|
           left = x([bay.from, jambs[0]].max)
           right = x([bay.to, jambs[1]].min)
-          @pen.rect([left + 1, TOP], [right - left - 2, BAYS], clear?(bay) ? "bay clear" : "bay")
-          @pen.text([(left + right) / 2, TOP + BAYS - 3], "#{place + 1} #{clear?(bay) ? "clear" : "shut"}", "bay-word")
+          @pen.rect([left + 1, @top], [right - left - 2, BAYS], clear?(bay) ? "bay clear" : "bay")
+          @pen.text([(left + right) / 2, @top + BAYS - 3], "#{place + 1} #{clear?(bay) ? "clear" : "shut"}", "bay-word")
         end
       end
 
       def clear
         dimension = Dimension.new(@pen)
         windows.each do |from, to|
-          dimension.across(x(from), x(to), foot + 26, @printer.text(to - from), feet: foot + 2)
+          dimension.across(x(from), x(to), foot + 22, @printer.text(to - from), feet: foot + 2)
         end
       end
     end

@@ -4,13 +4,14 @@ module YellowTrack
   module Drawing
     # A set from the room: opening, panels, what they run or turn on, and the
     # sizes a fitter cuts to. Each manner of hanging draws what it runs on.
-    class Elevation < Picture
-      WIDTH = 400
-      HEIGHT = 560
-      BOX = [34, 44, 306, 440].freeze # what is shown is fitted in
+    class Elevation
+      MOST = 252 # screen units of height; a taller one is broken in the middle
+      TORN = 12 # screen units between both parts of it
       WALL = 14 # how much of the wall is shown beside and above
       TRACK = 6
       ROLLER = 5
+      HATCH = 9 # screen units between the lines over what is clear
+      UNDER = 46 # below the floor, for the panels' widths
 
       class << self
         # The elevation in the set's own manner.
@@ -18,49 +19,51 @@ module YellowTrack
         # @param plan [Plan]
         # @param moves [Moves] where its panels stand
         # @param printer [Length::Printer]
-        def of(plan, moves, printer) = const_get(plan.set.manner.drawn).new(plan, moves, printer)
+        # @param spread [Spread]
+        # @param top [Numeric] where it begins, screen units
+        def of(plan, moves, printer, spread, top) = drawn(plan).new(plan, moves, printer, spread, top)
+
+        # What it has to show of the floor's length, mm.
+        def span(plan) = drawn(plan).shown(plan)
+
+        def drawn(plan) = const_get(plan.set.manner.drawn)
+
+        def shown(plan) = [0, [plan.figures.greatest_width, plan.sizing.jambs.last].max]
       end
 
-      def initialize(plan, moves, printer)
-        @plan = plan
-        @set = plan.set
-        @moves = moves
-        @printer = printer
-        @from, @to = span
-        @frame = Frame.new(@to - @from, top, BOX, align: :top)
+      def initialize(plan, moves, printer, spread, top)
+        @plan, @set, @moves, @printer, @spread = plan, plan.set, moves, printer, spread
+        @above = top + WALL
+        @from, @to = spread.from, spread.to
+        @tall = [spread.length(self.top), MOST].min
       end
 
-      def title = "Front, from the room"
+      # Where the opening's head and its floor are, and where the drawing ends, screen
+      # units.
+      def head = y(@plan.figures.head_high)
 
-      def id = "front"
+      def floor = y(0)
 
-      def paint
+      # What the panels hang from, screen units.
+      def hung_from = head
+
+      def bottom = floor + UNDER
+
+      def foot_of_panels = y(foot)
+
+      def draw_on(pen)
+        @pen = pen
         wall
+        hatch
         draw
+        torn if torn?
         sizes
       end
 
-      private
-
-      # What is shown of the floor's length, mm.
-      def span = [0, [@plan.figures.greatest_width, @plan.sizing.jambs.last].max]
-
-      # What is shown above the datum, mm.
-      def top = @plan.figures.head_high
-
-      def draw = raise(NotImplementedError, "#{self.class} draws its panels and what they run on")
-
-      def x(mm) = @frame.x(mm - @from)
-
-      def y(mm) = @frame.y(mm)
-
-      def foot = @plan.figures.finished_floor + @set.gap
-
-      def lefts = @moves.lefts
-
-      def figure(mm) = @printer.text(mm)
-
-      def description
+      # Its numbers, in words.
+      #
+      # @return [String]
+      def words
         names = @set.panels.map(&:name).join(", ")
         "#{(@set.panels.length == 1) ? "One panel" : "#{@set.panels.length} panels"}, #{names}, " \
           "#{figure(@set.width)} wide and " \
@@ -68,9 +71,72 @@ module YellowTrack
             "#{figure(@set.track.length)}."
       end
 
+      private
+
+      # What is shown above the datum, mm.
+      def top = @plan.figures.head_high
+
+      def draw = raise(NotImplementedError, "#{self.class} draws its panels and what they run on")
+
+      def x(mm) = @spread.x(mm)
+
+      # True to scale; where it is too tall the middle is left out.
+      def y(mm)
+        full = @spread.length(top)
+        return @above + @tall - @spread.length(mm) unless torn?
+
+        part = (@tall - TORN) / 2.0
+        up, down = @spread.length(mm), full - @spread.length(mm)
+        return @above + @tall - up if up <= part
+        return @above + down if down <= part
+
+        @above + part + TORN * (down - part) / (full - 2 * part)
+      end
+
+      def torn? = @spread.length(top) > MOST
+
+      # Across the whole front, between two rough lines.
+      def torn
+        part = (@tall - TORN) / 2.0
+        edge = [x(@from) - 2 * WALL, x(@to) + 2 * WALL]
+        lines = [@above + part, @above + part + TORN].map { |height| rough(edge, height) }
+        @pen.polygon(lines[0] + lines[1].reverse, "torn")
+        lines.each { |points| @pen.polyline(points, "dimension") }
+      end
+
+      def rough((from, to), height)
+        steps = ((to - from) / 24).ceil
+        (0..steps).map { |step| [from + (to - from) * step / steps.to_f, height + (step.odd? ? 3 : -1)] }
+      end
+
+      def foot = @plan.figures.finished_floor + @set.gap
+
+      def lefts = @moves.lefts
+
+      def figure(mm) = @printer.text(mm)
+
+      # What is clear is hatched, and told.
+      def hatch
+        @moves.windows.each do |from, to|
+          corner, far = [x(from), head], [x(to), floor]
+          slanted(corner, far)
+          @pen.text([(corner[0] + far[0]) / 2, corner[1] + (far[1] - corner[1]) * 0.34], "#{figure(to - from)} clear", "clear-word") if
+            far[0] - corner[0] > 64
+        end
+      end
+
+      # Lines from the lower left to the upper right, cut off at a rectangle.
+      def slanted((left, top), (right, bottom))
+        wide, high = right - left, bottom - top
+        (HATCH.to_f..(wide + high)).step(HATCH) do |run|
+          from = [left + [run - high, 0].max, top + [run, high].min]
+          to = [left + [run, wide].min, top + [run - wide, 0].max]
+          @pen.line(from, to, "hatch")
+        end
+      end
+
       def wall
         left, right = x(opening_left), x(opening_right)
-        head, floor = y(@plan.figures.head_high), y(0)
         edge = [x(@from) - WALL, x(@to) + WALL]
         @pen.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor],
           [right, head],
@@ -83,7 +149,7 @@ module YellowTrack
 
       def opening_right = [@plan.figures.greatest_width, @plan.sizing.jambs.last].max
 
-      def above = y(top) - WALL
+      def above = @above - WALL
 
       def covering(left, right)
         return unless @plan.figures.covering.positive?
@@ -93,11 +159,11 @@ module YellowTrack
       end
 
       # A panel's face from one x to another.
-      def face(panel, from, to, css = "")
+      def face(panel, from, to, css = "folds")
         corner = [x(from), y(foot + panel.height)]
         @pen.group("panel #{css}", "data-panel": panel.name) do
-          @pen.rect(corner, [x(to) - x(from), @frame.length(panel.height)], "face")
-          name(panel, (x(from) + x(to)) / 2, corner[1] + @frame.length(panel.height) * 0.36)
+          @pen.rect(corner, [x(to) - x(from), y(foot) - corner[1]], "face")
+          name(panel, (x(from) + x(to)) / 2, corner[1] + (y(foot) - corner[1]) * 0.34)
         end
       end
 
@@ -110,13 +176,13 @@ module YellowTrack
       # The panels, those farthest from the room first.
       def faces
         @set.panels.zip(lefts).sort_by { |panel, _| -(panel.lane || 1) }
-          .each { |panel, left| face(panel, left, left + panel.width, "lane-#{panel.lane}") }
+          .each { |panel, left| face(panel, left, left + panel.width, "slides lane-#{panel.lane}") }
       end
 
       # A track with its fixing holes, its left end at x and its face at a
       # height, mm.
       def rail(start, height)
-        @pen.rect([x(start), y(height)], [@frame.length(@set.track.length), TRACK], "runs track")
+        @pen.rect([x(start), y(height)], [@spread.length(@set.track.length), TRACK], "runs track")
         @set.track.holes.each { |hole| @pen.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
         @set.track.joints.each do |joint|
           @pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut")
@@ -141,17 +207,17 @@ module YellowTrack
       def sizes
         @dimension = Dimension.new(@pen)
         ends = @plan.sizing.jambs.map { |jamb| x(jamb) }
-        @dimension.across(*ends, above - 10, figure(@plan.sizing.width), feet: above)
+        @dimension.across(*ends, above - 8, figure(@plan.sizing.width), feet: above)
         side = x(@to) + WALL
-        @dimension.upright(y(foot + @set.height), y(foot), side + 26, figure(@set.height), feet: side)
+        @dimension.upright(y(foot + @set.height), y(foot), side + 24, figure(@set.height), feet: side)
         widths
       end
 
       # Each panel's width under it; neighbours on two lines, since they lap.
       def widths
-        feet = y(0) + 4
+        feet = floor + 4
         @set.panels.zip(lefts).each_with_index do |(panel, left), place|
-          @dimension.across(x(left), x(left + panel.width), feet + 26 + 26 * (place % 2), figure(panel.width), feet:)
+          @dimension.across(x(left), x(left + panel.width), feet + 18 + 22 * (place % 2), figure(panel.width), feet:)
         end
       end
     end

@@ -3,58 +3,60 @@
 module YellowTrack
   module Drawing
     # The gap under the panels along the opening, its height larger than life.
-    class FloorStrip < Picture
-      WIDTH = 330
-      MARGIN = 14
-      TOP = 26
+    class FloorStrip
+      HEAD = 22
       DEEP = 46 # screen units for the most gap
       FACTORS = [20, 15, 10, 8, 5, 4, 3, 2, 1].freeze
 
-      # @param plan [Plan] of a bypass set
+      # @return [Numeric] where the panels' underside is drawn, screen units
+      attr_reader :top
+
+      # @param plan [Plan]
       # @param printer [Length::Printer]
-      def initialize(plan, printer)
-        @plan = plan
-        @set = plan.set
-        @printer = printer
+      # @param spread [Spread]
+      # @param top [Numeric] where it begins, screen units
+      def initialize(plan, printer, spread, top)
+        @plan, @set, @printer, @spread = plan, plan.set, printer, spread
         @from, @to = plan.sizing.jambs
-        @frame = Frame.new(@to - @from, 1, [MARGIN, 0, WIDTH - 2 * MARGIN, 1])
+        @top = top + HEAD
       end
 
       # How many times larger than life the gap is drawn.
       def factor
         most = gaps.map(&:last).max.to_f
-        FACTORS.find { |factor| most * factor * @frame.scale <= DEEP } || 1
+        FACTORS.find { |factor| most * factor * @spread.scale <= DEEP } || 1
       end
 
-      def size = [WIDTH, TOP + DEEP + 24]
+      # Where it ends below.
+      def bottom = top + DEEP + 8
 
-      def title = "Floor gap along the travel"
-
-      def id = "strip"
-
-      def paint
+      def draw_on(pen)
+        @pen = pen
         ground
-        @pen.line([x(@from), TOP], [x(@to), TOP], "cut")
+        @pen.line([x(@from), top], [x(@to), top], "cut")
         figures
       end
 
-      private
-
-      def x(mm) = @frame.x(mm - @from)
-
-      def y(gap) = TOP + [gap.to_f, 0].max * factor * @frame.scale
-
-      # Place and gap at every station and both jambs.
-      def gaps = @gaps ||= @plan.survey.floor.places(@from, @to).map { |mm| [mm, @set.floor_gap.at(mm)] }
-
-      def description
+      # Its numbers, in words.
+      #
+      # @return [String]
+      def words
         "Gap under the panels: #{gaps.map { |mm, gap| "#{@printer.text(gap)} at #{@printer.text(mm)}" }.join(", ")}. " \
           "Drawn #{factor} times larger than life."
       end
 
+      private
+
+      def x(mm) = @spread.x(mm)
+
+      def y(gap) = top + [gap.to_f, 0].max * factor * @spread.scale
+
+      # Place and gap at every station and both jambs.
+      def gaps = @gaps ||= @plan.survey.floor.places(@from, @to).map { |mm| [mm, @set.floor_gap.at(mm)] }
+
       def ground
         profile = gaps.map { |mm, gap| [x(mm), y(gap)] }
-        @pen.polygon([*profile, [x(@to), TOP + DEEP + 6], [x(@from), TOP + DEEP + 6]], "wall")
+        @pen.polygon([*profile, [x(@to), top + DEEP + 6], [x(@from), top + DEEP + 6]], "wall")
         @pen.polyline(profile, "seen")
       end
 
@@ -62,8 +64,8 @@ module YellowTrack
         gaps.each_with_index do |(mm, gap), place|
           next if place.positive? && place < gaps.length - 1 && crowded?(place)
 
-          @pen.line([x(mm), TOP], [x(mm), y(gap)], "dimension")
-          @pen.text([x(mm), TOP - 7], @printer.text(gap), "figure", anchor: anchor(place))
+          @pen.line([x(mm), top], [x(mm), y(gap)], "dimension")
+          @pen.text([x(mm), top - 7], @printer.text(gap), "figure", anchor: anchor(place))
         end
       end
 

@@ -17,6 +17,9 @@ module YellowTrack
         "dot" => {weight: 0, fill: :ink},
         "cut" => {weight: 1.6}, "seen" => {weight: 0.9}, "hidden" => {weight: 0.6, ink: :half, dash: [5, 3]},
         "dimension" => {weight: 0.5}, "extension" => {weight: 0.5}, "tick" => {weight: 1}, "datum" => {weight: 4},
+        "tie" => {weight: 0.5, ink: :half, dash: [2, 4]}, "hatch" => {weight: 0.5, ink: :half},
+        "torn" => {weight: 0, fill: :paper}, "grip" => {weight: 0.9, fill: :rolling},
+        "clear-word" => {size: 15, bold: true},
         "hole" => {weight: 0.9, fill: :sheet}, "bay" => {weight: 0.9, ink: :half},
         "bay clear" => {weight: 0.9, ink: :good, fill: :good},
         "true-shape" => {weight: 1.6}, "level-shape" => {weight: 0.6, ink: :half, fill: :sheet, dash: [4, 4]},
@@ -31,7 +34,7 @@ module YellowTrack
 
       # Black on white, the track yellow.
       PAPER = {
-        ink: "1D2B2E", half: "1D2B2E", hair: "8A9496", shade: "E8E8E8", strip: "E8E8E8", sheet: "FFFFFF",
+        ink: "1D2B2E", half: "1D2B2E", hair: "8A9496", shade: "E8E8E8", strip: "E8E8E8", sheet: "FFFFFF", paper: "FFFFFF",
         rolling: "F2B600", good: "D9E8DF",
         stop: "1D2B2E"
       }.freeze

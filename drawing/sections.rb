@@ -11,6 +11,8 @@ module YellowTrack
       HEAD_TOP = 26
       SHOWN = 70 # mm of panel shown at head and foot
       PANEL_FOOT = 44 # screen units of panel shown above the foot
+      LEFTS = {head: 44, foot: 210}.freeze
+      CEILING = 16 # screen units
 
       # One panel across: from and to, mm from the front.
       Across = Struct.new(:name, :from, :to)
@@ -26,6 +28,20 @@ module YellowTrack
         @set = plan.set
         @printer = printer
         @scale = [0.95, 118.0 / deep, 96.0 / (above + 1)].min
+        @lefts, @head_top, @floor = LEFTS, HEAD_TOP, HEIGHT - 50
+      end
+
+      # Draws it beside a front, head and foot each at its place.
+      #
+      # @param pen [SVG, Paper::Ink]
+      # @param left [Numeric] screen units
+      # @param head [Numeric] what the panels hang from
+      # @param floor [Numeric]
+      def on_beside(pen, left, head, floor)
+        @lefts, @head_top, @floor = {head: left + 44, foot: left + 34}, head - CEILING, floor
+        @pen, @dimension = pen, Dimension.new(pen)
+        head()
+        foot
       end
 
       def title = "Head and foot, cut across"
@@ -58,9 +74,9 @@ module YellowTrack
       def say(mm) = @printer.short(mm)
 
       # Depth to a place in the head's or the foot's half.
-      def z(mm, half) = ((half == :head) ? 44 : 210) + mm.to_f * @scale
+      def z(mm, half) = @lefts.fetch(half) + mm.to_f * @scale
 
-      def down(mm) = HEAD_TOP + 16 + mm.to_f * @scale
+      def down(mm) = @head_top + CEILING + mm.to_f * @scale
 
       def head
         ceiling
@@ -73,7 +89,7 @@ module YellowTrack
         depths
       end
 
-      def ceiling = @pen.rect([z(0, :head) - 14, HEAD_TOP], [deep * @scale + 28, 16], "wall")
+      def ceiling = @pen.rect([z(0, :head) - 14, @head_top], [deep * @scale + 28, CEILING], "wall")
 
       # What the panels hang from or run in.
       def runs
@@ -91,7 +107,7 @@ module YellowTrack
       end
 
       def foot
-        floor = HEIGHT - 50
+        floor = @floor
         under = larger(@set.gap)
         panels.each do |panel|
           @pen.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT],

@@ -15,7 +15,8 @@ module YellowTrack
       # @param name [String] what its parts' ids begin with
       # @param style [String, nil] a style sheet that it carries
       # @param sized [Boolean] as large as its units, whatever room there is
-      def initialize(width, height, title:, description:, name:, style: nil, sized: false)
+      # @param role ["img", "group"] a group where parts of it can be taken hold of
+      def initialize(width, height, title:, description:, name:, style: nil, sized: false, role: "img")
         @width = width
         @height = height
         @title = title
@@ -23,6 +24,7 @@ module YellowTrack
         @name = name
         @style = style
         @sized = sized
+        @role = role
         @parts = []
       end
 
@@ -60,7 +62,7 @@ module YellowTrack
       def to_s
         ids = ["#{@name}-title", "#{@name}-description"]
         size = @sized ? {width: @width, height: @height} : {}
-        about = written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: "img", class: "drawing",
+        about = written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: @role, class: "drawing",
           "aria-labelledby": ids.join(" "), **size)
         "<svg xmlns=\"http://www.w3.org/2000/svg\"#{about}>#{told("title", ids[0], @title)}" \
           "#{told("desc", ids[1], @description)}#{"<style>#{@style}</style>" if @style}#{@parts.join}</svg>"

@@ -11,24 +11,26 @@ module YellowTrack
 
         private
 
-        def title = "Fold, from above"
-
         # y of the track's line, screen units: the room is below it.
-        def line = TOP + BAYS + 8 + JAMB
+        def line = top_of_plan + JAMB
 
-        def foot = line + @frame.length(@set.fold.projection + @set.thickness / 2) + 8
+        def foot = line + @spread.length(@set.fold.projection + @set.thickness / 2) + 8
 
         def draw
-          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, TOP + BAYS + 4, line + JAMB) }
+          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top + BAYS + 4, line + JAMB) }
           @pen.line([x(@from), line], [x(@to), line], "runs-line")
           strips if @set.half_jamb
           swept
           panels
         end
 
+        def told(move) = "#{move.value.round} degrees"
+
+        def step_of(_move) = [5, 1]
+
         def strips
-          back = line + @frame.length(@set.thickness / 2 + @set.terms.setback)
-          wide = @frame.length(@set.half_jamb)
+          back = line + @spread.length(@set.thickness / 2 + @set.terms.setback)
+          wide = @spread.length(@set.half_jamb)
           [x(jambs[0]), x(jambs[1]) - wide].each { |left| @pen.rect([left, back], [wide, 8], "strip") }
         end
 
@@ -39,7 +41,7 @@ module YellowTrack
                       [[@set.pivots[0], (@set.hand == "left") ? 1 : -1]]
                     end
 
-        def place((u, v), (pivot, way)) = [x(pivot + way * u), line + @frame.length(v)]
+        def place((u, v), (pivot, way)) = [x(pivot + way * u), line + @spread.length(v)]
 
         # The path of the knuckle's corner and of the lead's, from closed to the
         # widest fold.
@@ -64,7 +66,8 @@ module YellowTrack
         def pair(pair, pivot_name, lead_name)
           pose = @moves.pose
           [[pose.pivot_corners, pivot_name], [pose.lead_corners, lead_name]].each do |corners, name|
-            @pen.group("panel folds", "data-panel": name) do
+            grip = (corners == pose.lead_corners) ? held(Moves::Folding::FOLD) : {}
+            @pen.group("panel folds", "data-panel": name, **grip) do
               @pen.polygon(corners.map { |corner| place(corner, pair) }, "face")
             end
           end

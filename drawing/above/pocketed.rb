@@ -8,20 +8,16 @@ module YellowTrack
       class Pocketed < Above
         THICK = 46 # screen units of wall, larger than life
 
-        private
-
-        def title = "Pocket, from above"
-
-        def span
-          left, right = jambs
-          sides = @set.pocket_sides
-          [sides.include?("left") ? left - @set.needed_beside : left - 60,
-            sides.include?("right") ? right + @set.needed_beside : right + 60]
+        def self.shown(plan)
+          left, right = plan.sizing.jambs
+          sides = plan.set.pocket_sides
+          [sides.include?("left") ? left - plan.set.needed_beside : left - 60,
+            sides.include?("right") ? right + plan.set.needed_beside : right + 60]
         end
 
-        def top = TOP + BAYS + 8
+        private
 
-        def foot = top + THICK
+        def foot = top_of_plan + THICK
 
         # Screen units of so many millimetres of the wall's thickness.
         def deep(mm) = mm.to_f * THICK / @set.wall.to_f
@@ -30,18 +26,18 @@ module YellowTrack
           left, right = jambs
           wall_part(@from, left, @set.pocket_sides.include?("left"))
           wall_part(right, @to, @set.pocket_sides.include?("right"))
-          middle = top + THICK / 2
+          middle = top_of_plan + THICK / 2
           @set.panels.zip(@moves.lefts).each { |panel, edge| panel(panel, edge, middle) }
         end
 
         # Solid wall, or boards and studs at both sides of a pocket.
         def wall_part(from, to, hollow)
-          return @pen.rect([x(from), top], [x(to) - x(from), THICK], "wall") unless hollow
+          return @pen.rect([x(from), top_of_plan], [x(to) - x(from), THICK], "wall") unless hollow
 
           board, stud = deep(@set.board), deep(@set.kit.fetch("stud"))
           [[0, board, "wall"], [board, stud, "strip"], [THICK - board - stud, stud, "strip"],
             [THICK - board, board, "wall"]].each do |offset, thick, css|
-            @pen.rect([x(from), top + offset], [x(to) - x(from), thick], css)
+            @pen.rect([x(from), top_of_plan + offset], [x(to) - x(from), thick], css)
           end
         end
 

@@ -8,27 +8,26 @@ module YellowTrack
         LANE = 26
         PANEL = 18
 
-        private
-
         # On the wall the panels need the wall beside.
-        def span
-          return super unless @set.support.covers?
+        def self.shown(plan)
+          set, jambs = plan.set, plan.sizing.jambs
+          return jambs unless set.covers?
 
-          travels = @set.panels.map(&:travel)
-          [[travels.map(&:first).min, 0].min, [travels.map(&:last).max + @set.width, jambs.last].max]
+          [[*set.panels.map { |panel| panel.travel.first }, 0].min,
+            [*set.panels.map { |panel| panel.travel.last + set.width }, jambs.last].max]
         end
 
-        def title = "Lanes, from above"
+        private
 
         def count = @set.pattern.lanes.max
 
-        def foot = TOP + BAYS + 8 + count * LANE
+        def foot = top_of_plan + count * LANE
 
-        def lane_y(lane) = TOP + BAYS + 8 + (count - lane) * LANE + LANE / 2
+        def lane_y(lane) = top_of_plan + (count - lane) * LANE + LANE / 2
 
         def draw
-          on_wall = @set.support.covers?
-          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, TOP - 4, on_wall ? TOP + BAYS + 4 : foot + 4) }
+          on_wall = @set.covers?
+          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top - 4, on_wall ? @top + BAYS + 4 : foot + 4) }
           (1..count).each { |lane| @pen.rect([x(@from), lane_y(lane) - 1.5], [x(@to) - x(@from), 3], "runs") }
           @set.panels.zip(@moves.lefts).each { |panel, left| panel(panel, left) }
         end

@@ -11,7 +11,7 @@ module YellowTrack
           faces
           start = x(@set.track.start)
           rail(@set.track.start, @set.track.mount_height)
-          @pen.rect([start, y(floor_rail)], [@frame.length(@set.track.floor_rail), 3], "runs")
+          @pen.rect([start, y(floor_rail)], [@spread.length(@set.track.floor_rail), 3], "runs")
           wheels
         end
 

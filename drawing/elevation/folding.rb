@@ -16,10 +16,9 @@ module YellowTrack
 
         def half_jambs
           left, right = @plan.sizing.jambs
-          strip, head = @frame.length(@set.half_jamb), y(@plan.figures.head_high)
-          tall = y(0) - head
-          @pen.rect([x(left), head], [strip, tall], "strip")
-          @pen.rect([x(right) - strip, head], [strip, tall], "strip")
+          strip = @spread.length(@set.half_jamb)
+          @pen.rect([x(left), head], [strip, floor - head], "strip")
+          @pen.rect([x(right) - strip, head], [strip, floor - head], "strip")
           @pen.rect([x(left), head], [x(right) - x(left), strip], "strip")
         end
 
@@ -31,9 +30,9 @@ module YellowTrack
 
         # Widths are those of the closed panels.
         def widths
-          feet = y(0) + 4
+          feet = floor + 4
           @set.panels.each_with_index do |panel, place|
-            @dimension.across(x(panel.x), x(panel.right), feet + 26 + 26 * (place % 2), figure(panel.width), feet:)
+            @dimension.across(x(panel.x), x(panel.right), feet + 18 + 22 * (place % 2), figure(panel.width), feet:)
           end
         end
       end

@@ -5,14 +5,14 @@ module YellowTrack
     class Elevation
       # Panels that slide into the wall; the pockets dashed.
       class InTheWall < Elevation
-        private
-
-        def span
-          left, right = @plan.sizing.jambs
-          sides = @set.pocket_sides
-          [sides.include?("left") ? left - @set.needed_beside : left,
-            sides.include?("right") ? right + @set.needed_beside : right]
+        def self.shown(plan)
+          left, right = plan.sizing.jambs
+          sides = plan.set.pocket_sides
+          [sides.include?("left") ? left - plan.set.needed_beside : left,
+            sides.include?("right") ? right + plan.set.needed_beside : right]
         end
+
+        private
 
         def opening_left = @plan.sizing.jambs.first
 
@@ -29,8 +29,7 @@ module YellowTrack
           left, right = @plan.sizing.jambs
           @set.pocket_sides.each do |side|
             from = (side == "left") ? left - @set.depth : right
-            @pen.rect([x(from), y(@plan.figures.head_high)],
-              [@frame.length(@set.depth), y(0) - y(@plan.figures.head_high)], "hidden")
+            @pen.rect([x(from), head], [@spread.length(@set.depth), floor - head], "hidden")
           end
         end
       end

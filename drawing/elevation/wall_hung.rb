@@ -7,14 +7,17 @@ module YellowTrack
       class WallHung < Elevation
         RAIL = 60 # mm shown above the rail's line
 
-        private
-
         # Room for the panels wherever they go.
-        def span
-          travels = @set.panels.map(&:travel)
-          [[travels.map(&:first).min, rail_start].min,
-            [travels.map(&:last).max + @set.width, rail_start + @set.track.length].max]
+        def self.shown(plan)
+          set = plan.set
+          [[*set.panels.map { |panel| panel.travel.first }, set.track.start].min,
+            [*set.panels.map { |panel| panel.travel.last + set.width }, set.track.finish].max]
         end
+
+        # Its rail.
+        def hung_from = y(@set.track.mount_height)
+
+        private
 
         def rail_start = @set.track.start
 
@@ -25,18 +28,26 @@ module YellowTrack
         def draw
           faces
           edge = @plan.sizing.jambs.map { |jamb| x(jamb) }
-          head = y(@plan.figures.head_high)
-          @pen.polyline([[edge[0], y(0)], [edge[0], head], [edge[1], head], [edge[1], y(0)]], "hidden")
+          @pen.polyline([[edge[0], floor], [edge[0], head], [edge[1], head], [edge[1], floor]], "hidden")
+          header_board
           rail(rail_start, @set.track.mount_height)
           hangers(@set.track.mount_height)
           studs
           guides(@set.guides.places)
         end
 
+        def header_board
+          return unless @set.wall.board_length
+
+          high = @spread.length(@set.wall.board_size("height"))
+          @pen.rect([x(rail_start), y(@set.track.mount_height) - high / 2],
+            [@spread.length(@set.wall.board_length), high], "hidden")
+        end
+
         # Studs behind, and the rail's holes that meet them.
         def studs
           (@plan.survey["wall.studs"] || []).each do |stud|
-            @pen.line([x(stud), above], [x(stud), y(@plan.figures.head_high)], "hidden")
+            @pen.line([x(stud), above], [x(stud), head], "hidden")
           end
         end
       end

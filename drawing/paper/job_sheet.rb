@@ -14,6 +14,8 @@ module YellowTrack
           pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw reach.widest
         ].freeze
 
+        HIGH = 268 # points that the drawing may take
+
         # @param page [Page]
         # @param opening [Pack::Opening]
         # @param heading [Page::Heading]
@@ -28,7 +30,7 @@ module YellowTrack
         def put
           @page.begin(@heading)
           drawings
-          below = numbers(@page.top - 262)
+          below = numbers(@page.top - HIGH - 8)
           words(below - 6)
         end
 
@@ -37,9 +39,8 @@ module YellowTrack
         def drawings
           moves = @plan.set.moves
           top = @page.top
-          @page.drawing(Elevation.of(@plan, moves, @printer), at: [0, top], width: 210, height: 250)
-          @page.drawing(Above.of(@plan, moves, @printer), at: [226, top], width: 300, height: 116)
-          @page.drawing(Sections.of(@plan, @printer), at: [262, top - 122], width: 220, height: 132)
+          @page.drawing(Whole.new(@plan, moves, @printer, @plan.opening.cut_printer), at: [0, top], width: @page.wide,
+            height: HIGH)
         end
 
         def numbers(from)

@@ -7,7 +7,7 @@ module YellowTrack
       class WallHung < Sliding
         private
 
-        def deep = [panels.last.to + @set.kit.fetch("standoff") + @set.heights.standoff, 1].max
+        def deep = [panels.last.to + @set.kit.fetch("standoff") + @set.wall.standoff, 1].max
 
         # The rail's line above a panel's top.
         def above = @set.kit.fetch("rise")
@@ -20,7 +20,7 @@ module YellowTrack
         end
 
         # No head above: the wall behind.
-        def ceiling = @pen.rect([z(deep, :head), HEAD_TOP], [14, 150], "wall")
+        def ceiling = @pen.rect([z(deep, :head), @head_top], [14, 150], "wall")
 
         def runs
           panels.each do |panel|

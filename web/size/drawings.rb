@@ -6,7 +6,7 @@ module YellowTrack
       # The drawings of a set, its panels where they are moved to.
       class Drawings
         # Drawings that can be saved as files, by name.
-        NAMES = %w[front above floor sections half-jamb shape].freeze
+        NAMES = %w[set sections half-jamb shape].freeze
 
         # @param opening [Desk::Opening] with a plan
         # @param wanted [Hash] where each panel is wanted, by its move
@@ -18,11 +18,10 @@ module YellowTrack
         # @return [Array<Moves::Move>]
         def moves = @moves.all
 
-        def above = @above ||= Drawing::Above.of(@plan, @moves, printer)
+        # The set as one drawing; one on the screen can be taken hold of.
+        def whole = @whole ||= Drawing::Whole.new(@plan, @moves, printer, @opening.cut_printer)
 
-        def strip = @strip ||= Drawing::FloorStrip.new(@plan, printer)
-
-        def front = @front ||= Drawing::Elevation.of(@plan, @moves, @opening.cut_printer)
+        def live = @live ||= Drawing::Whole.new(@plan, @moves, printer, @opening.cut_printer, live: true)
 
         def sections = Drawing::Sections.of(@plan, printer)
 
@@ -48,12 +47,10 @@ module YellowTrack
         def picture(name)
           return (half_jamb if half_jamb?) if name == "half-jamb"
 
-          {"front" => :front, "above" => :above, "floor" => :strip, "sections" => :sections}[name]&.then do |drawing|
-            public_send(drawing)
-          end
+          {"set" => :whole, "sections" => :sections}[name]&.then { |drawing| public_send(drawing) }
         end
 
-        MOVED = %i[front above].freeze
+        MOVED = %i[whole live].freeze
         private_constant :MOVED
 
         private

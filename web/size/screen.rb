@@ -34,7 +34,10 @@ module YellowTrack
           end
         end
 
-        def caption = set.manner.caption
+        # How its panels are moved on the drawing.
+        def caption
+          "#{set.manner.folds? ? "Fold" : "Slide"} the panels: hold one and draw it, or arrow keys, shift for less"
+        end
 
         def stands_on = [*super, own_kits]
 

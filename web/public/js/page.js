@@ -1,6 +1,6 @@
 import { saveWhatIsTyped, keepOpen } from "/js/saving.js"
 import { enterGoesOn } from "/js/readings.js"
-import { dragPanels } from "/js/slide.js"
+import { movePanels } from "/js/slide.js"
 import { oneByOne } from "/js/one-by-one.js"
 import { turnScrews } from "/js/turn.js"
 import { showStage } from "/js/rail.js"
@@ -9,7 +9,7 @@ import { stageKeys } from "/js/keys.js"
 saveWhatIsTyped()
 keepOpen()
 enterGoesOn()
-dragPanels()
+movePanels()
 oneByOne()
 showStage()
 turnScrews()
