@@ -16,9 +16,11 @@ module YellowTrack
     # @param kits [Array<Kit>] the shelf, in its order
     # @param own [Boolean] whether the set in mind brings a kit of its own, beside the
     #   shelf
+    # @param house [Hash{String => Hash}] choices that a family's set starts with here,
+    #   by family
     # @raise [Fault] where the set in mind makes none
-    def initialize(opening, kits, own: false)
-      @opening, @kits, @own = opening, own ? [*kits, opening.kit] : kits, own
+    def initialize(opening, kits, own: false, house: {})
+      @opening, @kits, @own, @house = opening, own ? [*kits, opening.kit] : kits, own, house
       @ranked = found.sort_by(&:rank).freeze
       @ranked.each { |one| one.among(@ranked) }
       @cards = shown.freeze
@@ -62,7 +64,7 @@ module YellowTrack
       layouts |= [mind] if mind
       layouts.each_with_index.filter_map do |layout, index|
         in_mind = mind && index == (mine || layouts.length - 1)
-        candidate(in_mind ? @opening : Kept.with(@opening, kit, layout), layout, [place, index], in_mind: in_mind == true)
+        candidate(in_mind ? @opening : Kept.with(@opening, kit, layout, @house.fetch(kit.family, {})), layout, [place, index], in_mind: in_mind == true)
       end
     end
 

@@ -6,9 +6,10 @@ module YellowTrack
     #
     # key   where it stands in the opening file
     # label what the fitter calls it there
-    # kind  :length, :flag, :choice, :count, :lanes, :pair (two lengths), :layer (a
-    #       material and its thickness), :texts or :lengths (several, parted by ;),
-    #       or :kit (an id, or a whole sheet)
+    # kind  :length, :flag, :yes_no (or not known), :choice, :count, :number, :lanes,
+    #       :pair (two lengths), :layer (a material, its thickness, its share of the
+    #       face), :texts or :lengths (several, parted by ;), or :kit (an id, or a
+    #       whole sheet)
     # hint  how to take it, or what it means
     # options, for a :choice: value to words
     # halves, of a :pair: what each of its two is called
@@ -69,9 +70,11 @@ module YellowTrack
         case kind
         when :length then [told.call(value)]
         when :pair then Array(value).map(&told).values_at(0, 1)
-        when :layer then layer_of(value).then { |material, thick| [material, told.call(thick)] }
+        when :layer then layer_of(value).then { |material, thick, share| [material, told.call(thick), share.to_s] }
         when :lanes then [Array(value).join(",")]
-        when :texts then [Array(value).join("; ")]
+        when :texts then [(value == []) ? Field::NONE : Array(value).join("; ")]
+        when :yes_no then [value.nil? ? "" : (value ? "yes" : "no")]
+        when :number then [value.is_a?(Numeric) ? Numbers.plain(value).to_s : value.to_s]
         when :lengths then [Array(value).map(&told).join("; ")]
         when :kit then [value.is_a?(Hash) ? value["id"].to_s : value.to_s]
         else [value.to_s]
@@ -84,6 +87,7 @@ module YellowTrack
       # @param own [Symbol] the job's unit
       def same?(one, other, own:)
         return !one == !other if kind == :flag
+        return [one, other].map { |value| value.nil? ? nil : !!value }.uniq.one? if kind == :yes_no
 
         one == other || (Field::LENGTHS.include?(kind) && measured(one, own) == measured(other, own))
       end
@@ -94,10 +98,12 @@ module YellowTrack
         case kind
         when :length then meant.call(list.first)
         when :pair then list.values_at(0, 1).map { |text| meant.call(text.to_s) }
-        when :texts, :lengths then parted(list.first).then { |texts| (kind == :lengths) ? texts.map(&meant) : texts }
+        when :texts, :lengths then several(list.first, meant)
+        when :yes_no then {"yes" => true, "no" => false}.fetch(list.first, list.first)
+        when :number then number(list.first)
         when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
-        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s)}
+        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s), "share" => number(list[2].to_s)}
           .reject { |_, text| text.to_s.empty? }
         else list.first
         end
@@ -105,7 +111,24 @@ module YellowTrack
 
       def parted(text) = text.split(/[;\n]|,\s+/).map(&:strip).reject(&:empty?)
 
-      def layer_of(value) = value.is_a?(Hash) ? [value["material"], value["thickness"]] : Array(value).values_at(0, 1)
+      # A number as it was typed, with a comma or a per cent; text where it is none.
+      def number(text)
+        plain, per_cent = text.tr(",", ".").match(/\A(\d{1,6}(?:\.\d{1,6})?)\s*(%)?\z/)&.captures
+        return text unless plain
+
+        Numbers.plain(Rational(plain) / (per_cent ? 100 : 1))
+      end
+
+      # Several, parted; of texts the word for none of them.
+      def several(text, meant)
+        return [] if kind == :texts && text.casecmp?(Field::NONE)
+
+        parted(text).then { |texts| (kind == :lengths) ? texts.map(&meant) : texts }
+      end
+
+      def layer_of(value)
+        value.is_a?(Hash) ? value.values_at("material", "thickness", "share") : Array(value).values_at(0, 1, 2)
+      end
 
       # What a value comes to in mm, for comparing; as it is where it is none.
       def measured(value, own)
@@ -118,6 +141,7 @@ module YellowTrack
       end
     end
 
+    Field::NONE = "none" # typed where a list is read, and empty
     Field::LENGTHS = %i[length pair layer lengths].freeze
     Field::WITH_UNIT = /[[:alpha:]"'’‘′“”″]/
   end

@@ -4,7 +4,11 @@ module YellowTrack
   module Desk
     # What can be typed or chosen on the screens, by key.
     module Fields
+      YES_NO = {"yes" => "yes", "no" => "no"}.freeze
+
       def self.length(key, label, hint = nil) = Field.new(key:, label:, kind: :length, hint:)
+
+      def self.yes_no(key, label, hint = nil) = Field.new(key:, label:, kind: :yes_no, hint:, options: YES_NO)
 
       # The readings on the drawing's tape lines, in the order of taking them.
       TAPES = [
@@ -20,39 +24,45 @@ module YellowTrack
         length("survey.leans.right", "lean, right", "Plumb line: the top's offset from the foot, + to the right.")
       ].freeze
 
-      # Readings that have no tape line.
-      OTHERS = [
+      # Facts around the opening, asked whatever set is in mind: at the head and the
+      # left of the opening in its wall, at its right and from above, and on the floor.
+      AT_LEFT = [
+        length("survey.above", "free wall above", "From the head to a ceiling or a duct."),
+        Field.new(key: "survey.head.of", label: "head made of", kind: :choice,
+          options: {"timber" => "timber", "board" => "boards on joists", "concrete" => "concrete", "steel" => "steel"}),
+        length("survey.head.board", "head's board, thick", "Plaster or board between the track and what holds."),
+        Field.new(key: "survey.head.joists", label: "joists at", kind: :lengths,
+          hint: "Their centres from the left jamb's foot, one after the other: 60; 460; 860."),
+        length("survey.beside.left", "free wall, left", "Beside the opening, to a corner, a switch or a radiator."),
+        length("survey.wall.projection", "stands off", "How far skirting, casing or beading stand off the wall; 0 if none."),
+        Field.new(key: "survey.wall.studs", label: "studs at", kind: :lengths,
+          hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920."),
+        yes_no("survey.wall.solid", "solid wall", "Masonry or concrete: a screw holds anywhere.")
+      ].freeze
+      AT_RIGHT = [
+        length("survey.beside.right", "free wall, right", "Beside the opening, to a corner, a switch or a radiator."),
+        Field.new(key: "survey.wall.services", label: "in the wall", kind: :texts,
+          hint: "Cables, pipes, drains: one after the other; none if there are none."),
+        yes_no("survey.wall.bears_load", "bears load"),
+        yes_no("survey.wall.header", "header planned"),
+        length("survey.wall.thickness", "wall, thick"), length("survey.wall.board", "wall's board, thick"),
+        length("survey.depth", "depth", "Front plane to the back of the jamb."),
+        length("survey.front", "free in front", "Floor before the opening that panels may swing over.")
+      ].freeze
+      ON_FLOOR = [
         length("survey.covering.thickness", "covering", "Carpet, boards or tile on today's floor."),
         Field.new(key: "survey.covering.laid", label: "already laid", kind: :flag),
-        length("survey.depth", "depth", "Front plane to the back of the jamb.")
+        Field.new(key: "survey.covering.under", label: "goes under a floor rail", kind: :flag)
       ].freeze
+      FACTS = (AT_LEFT + AT_RIGHT + ON_FLOOR).freeze
+
+      # Whether the opening is still to be built, from its doors.
+      PLANNED = Field.new(key: "survey.planned", label: "still to be built", kind: :flag)
 
       # From the top of the track to today's floor, once it is up.
       CHECKS = %w[left middle right].map { |place|
         length("survey.check.#{place}", "track to floor, #{place}",
           "From the top of the track to today's floor.")
-      }.freeze
-
-      # What else is asked, by how the set hangs.
-      ABOUT = {
-        "bifold" => [length("survey.front", "free in front",
-          "Floor before the opening that the panels may swing over.")],
-        "pocket" => [
-          length("survey.wall.thickness", "wall, thick"), length("survey.wall.board", "board, thick"),
-          length("survey.beside.left", "wall, left", "Free wall beside the opening."),
-          length("survey.beside.right", "wall, right", "Free wall beside the opening."),
-          Field.new(key: "survey.wall.services", label: "in the pocket's part", kind: :texts,
-            hint: "Cables, pipes, drains: one after the other; none if none."),
-          Field.new(key: "survey.wall.bears_load", label: "bears load", kind: :flag),
-          Field.new(key: "survey.wall.header", label: "header planned", kind: :flag)
-        ],
-        "wall-hung" => [
-          length("survey.beside.left", "wall, left", "Free wall beside the opening."),
-          length("survey.beside.right", "wall, right", "Free wall beside the opening."),
-          length("survey.wall.projection", "stands off", "How far skirting, casing or beading stand off the wall."),
-          Field.new(key: "survey.wall.studs", label: "studs at", kind: :lengths,
-            hint: "Their centres from the left jamb's foot, one after the other: 120; 520; 920.")
-        ]
       }.freeze
 
       CHOICES = [
@@ -63,16 +73,29 @@ module YellowTrack
         length("set.bumper", "bumper each side"),
         length("set.proud", "stands proud", "Pull flange or bead, out of a panel's face."),
         length("set.width", "ready-made width"),
+        length("set.height", "ready-made height", "As the panels come: they are not cut."),
+        Field.new(key: "set.weighed", label: "weighed, kg", kind: :number, hint: "One panel on the scales: it wins."),
         length("set.packing.left", "packing, left"),
         length("set.packing.right", "packing, right"),
+        length("set.packing.head", "head packed down"),
         length("set.base_strip", "base strip"),
         length("set.cover.side", "cover beside"),
         length("set.cover.head", "cover above"),
         length("set.side_gap", "side gap"),
         length("set.setback", "setback"),
         length("set.half_jamb.thickness", "half jamb"),
+        length("set.half_jamb.depth", "half jamb, deep"),
         Field.new(key: "set.guide", label: "guides", kind: :choice,
-          options: {"groove" => "a fin in a groove", "side" => "side guides"}),
+          options: {"groove" => "a fin in a groove", "side" => "side guides", "tongue" => "a tongue in the floor"}),
+        length("set.fin.width", "fin, wide"), length("set.fin.height", "fin, high"), length("set.fin.length", "fin, long"),
+        length("set.tongue.width", "tongue, wide"), length("set.tongue.reach", "tongue reaches", "Into the floor."),
+        length("set.rail_thickness", "bottom rail, thick"), length("set.stile_thickness", "stiles, thick"),
+        yes_no("set.header_board", "header board"),
+        length("set.header_board.height", "board, high"), length("set.header_board.thickness", "board, thick"),
+        length("set.pelmet.height", "pelmet, high"), length("set.pelmet.thickness", "pelmet, thick"),
+        yes_no("set.soft_close", "soft close"),
+        length("set.soft_close.body", "damper, long"), length("set.soft_close.spacer", "spacer, long"),
+        length("set.handle_height", "handles and pulls", "Above the finished floor."),
         Field.new(key: "set.handle", label: "handle", kind: :choice,
           options: {"hinge" => "on the hinge stile", "middle" => "in the middle"}),
         Field.new(key: "set.even", label: "out of square", kind: :choice,
@@ -83,18 +106,21 @@ module YellowTrack
           options: {"workshop" => "in the workshop", "site" => "on site"}),
         length("set.nib", "nib"),
         length("set.lining", "lining"),
-        length("set.casing.width", "casing, wide"),
+        length("set.casing.width", "casing, wide"), length("set.casing.thickness", "casing, thick"),
         length("set.reveal", "reveal"),
         Field.new(key: "set.head.material", label: "head made of", kind: :choice,
           options: Prepare::Stiffness::MODULI.keys.to_h { |name| [name, name] }),
         length("set.head.breadth", "head, broad"),
         length("set.head.depth", "head, deep"),
+        Field.new(key: "set.head.plies", label: "plies", kind: :count, options: (1..4).to_h { |plies| [plies.to_s, plies.to_s] }),
         length("set.frame.stile", "stiles, wide"),
         Field.new(key: "set.frame.rails", label: "rails, wide, from the top", kind: :lengths,
           hint: "Their widths, one after the other: 95; 120; 180."),
         length("set.frame.groove", "groove, deep"),
         length("set.frame.tenon", "made tenon"),
         Field.new(key: "set.frame.solid", label: "solid infill", kind: :flag),
+        Field.new(key: "set.frame.wood", label: "frame of", kind: :choice,
+          options: {"softwood" => "softwood", "hardwood" => "hardwood"}),
         Field.new(key: "set.service_side", label: "service side", kind: :choice,
           options: {"room" => "the room's", "closet" => "the closet's"}),
         Field.new(key: "set.opens", label: "opens to the", kind: :choice,
@@ -124,7 +150,7 @@ module YellowTrack
           options: Makeup::AREAL.keys.to_h { |material| [material, material] })
       end.freeze
 
-      KNOWN = (TAPES + OTHERS + CHECKS + ABOUT.values.flatten + CHOICES + LAYERS).to_h { |field| [field.key, field] }
+      KNOWN = (TAPES + FACTS + [PLANNED] + CHECKS + CHOICES + LAYERS).to_h { |field| [field.key, field] }
         .freeze
 
       # Lists whose items are typed in pairs: what one is called, and its halves.
@@ -136,9 +162,6 @@ module YellowTrack
       # @return [Field, nil] nil for a key that no screen has
       def [](key) = KNOWN[key] || listed(key) || hung(key)
 
-      # What is asked beside the tape lines for a set with this kit.
-      def others(kit) = OTHERS + (ABOUT[kit.manner.key] || [])
-
       # What a gap of a hung panel is called.
       def hung_label(gap) = HUNG.fetch("gaps.#{gap}").label
 
@@ -149,8 +172,8 @@ module YellowTrack
         "gaps.bottom" => length(nil, "bottom"),
         "gaps.pivot" => length(nil, "head, pivot stile", "From the pivot stile's top to the head."),
         "gaps.lead" => length(nil, "head, lead stile", "From the lead stile's top to the head."),
-        "at.left" => length(nil, "left hanger at", "Where its adjuster stands: + above mid, − below."),
-        "at.right" => length(nil, "right hanger at", "Where its adjuster stands: + above mid, − below."),
+        "at.left" => length(nil, "left adjuster at", "Where its adjuster stands: + above mid, − below."),
+        "at.right" => length(nil, "right adjuster at", "Where its adjuster stands: + above mid, − below."),
         "at.jack" => length(nil, "jack at", "Where it stands: + above mid, − below."),
         "at.top" => length(nil, "top pivot at",
           "Where its slide stands: + away from the jamb of where it was planned, − towards it."),

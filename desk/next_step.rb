@@ -22,6 +22,8 @@ module YellowTrack
         private
 
         def missing(opening)
+          return if opening.survey.planned?
+
           key = opening.survey.missing.first or return
           new(sentence: "Read the #{Survey::Words.name(key)}.", stage: "measure", anchor: "survey.#{key}")
         end
@@ -29,14 +31,14 @@ module YellowTrack
         def refused(opening) = opening.refusal && new(sentence: opening.refusal.message, stage: "size")
 
         def suspect(opening)
-          key = opening.closure.suspects.first or return
+          key = opening.closure&.suspects&.first or return
           hint = Fields["survey.#{key}"]&.hint
           new(sentence: "Measure the #{Survey::Words.name(key)} " \
             "again#{hint ? ": #{hint[0].downcase}#{hint[1..]}" : "."}", stage: "measure", anchor: "survey.#{key}")
         end
 
         def unknown(opening)
-          return unless opening.closure.open?
+          return unless opening.closure&.open?
 
           new(sentence: "Take a diagonal: bottom left to top right.", stage: "measure",
             anchor: "survey.diagonals.rising")

@@ -53,6 +53,7 @@ module YellowTrack
       # The stage it has come to: openings whose readings close are sized at
       # once.
       def reached
+        return "size" if survey.planned? && plan
         return "measure" unless survey.complete? && closure.suspects.empty?
 
         (stage == "measure") ? "size" : stage

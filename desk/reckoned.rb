@@ -29,10 +29,10 @@ module YellowTrack
         @pieces = {}
         @checks = []
         @opening = Files::Shelf.opening(document)
-        return unless opening.survey.complete?
+        return unless opening.survey.complete? || opening.survey.planned?
 
         work_out
-        @closure ||= Survey::Closure.new(opening.survey)
+        @closure ||= Survey::Closure.new(opening.survey) if opening.survey.complete?
         freeze
       end
 
@@ -46,7 +46,8 @@ module YellowTrack
 
       def work_out
         made = Plan.of(opening)
-        @checks, @closure = made.checks, made.closure
+        @checks = made.checks
+        @closure = made.closure unless opening.survey.planned?
         return @plan = made if made.whole?
 
         none = made.checks.find { |check| check.code == NothingLeft::CODE }

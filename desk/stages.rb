@@ -26,6 +26,18 @@ module YellowTrack
           "#{printer.with_unit(set.height)}.", stage: "size")
       end
 
+      # A fact that is not read yet and that the first of the choice hang on comes
+      # before the set.
+      def choose_next(opening)
+        choosing = Choosing.new(opening)
+        cards = choosing.refusal ? [] : choosing.choice.cards
+        fact = cards.first(2).flat_map { |card| (card.state == "if") ? card.unread.map(&:key) : [] }.first
+        return size_next(opening) unless fact
+
+        NextStep.new(sentence: "#{Facts.ask(fact)}: the choice hangs on it.", stage: Facts.stage(fact),
+          anchor: Facts.anchor(fact))
+      end
+
       def cut_next(opening)
         stop = opening.plan.checks.find(&:stop?)
         return NextStep.new(sentence: stop.do, stage: "size", anchor: stop.code) if stop

@@ -13,11 +13,13 @@ module YellowTrack
       #
       # @param opening [Opening] with the set in mind
       # @param own [Array<Kit>] the fitter's own kits
+      # @param house [Hash{String => Hash}] choices that the house starts a family's set
+      #   with
       # @return [Choose]
       # @raise [Fault] where the set in mind makes none
-      def choose(opening, own: [])
+      def choose(opening, own: [], house: {})
         kits = shelf + own.sort_by { |kit| [kit.name, kit.id] }
-        Choose.new(opening, kits, own: kits.none? { |kit| kit.to_h == opening.kit.to_h })
+        Choose.new(opening, kits, house:, own: kits.none? { |kit| kit.to_h == opening.kit.to_h })
       end
 
       # The kits that ship, in their order.

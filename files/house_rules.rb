@@ -44,6 +44,15 @@ module YellowTrack
           .to_h { |rule| [rule.set, set_value(rule, rules[rule.key])] }.compact
       end
 
+      # The same, typed: as a plan takes them.
+      #
+      # @return [Hash]
+      def typed_for_set(rules, family)
+        for_set(rules, family).transform_values do |value|
+          value.is_a?(Hash) ? value.transform_values { |text| Length.parse(text, unit: :mm).mm } : value
+        end
+      end
+
       # The grain of a new opening, nil for the usual.
       def grain(rules, units) = rules["grain.#{units}"]
 

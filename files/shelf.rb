@@ -21,6 +21,11 @@ module YellowTrack
         end
       end
 
+      # The families that there are kits of.
+      #
+      # @return [Array<String>]
+      def families = @families ||= kits.values.map(&:family).uniq.freeze
+
       # Names of a family's kits that ship, by their ids.
       #
       # @return [Hash{String => String}]

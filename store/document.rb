@@ -101,7 +101,7 @@ module YellowTrack
       def put(inner, (step, *rest), value)
         return listed(inner || [], Integer(step, 10), value) if step.match?(/\A\d+\z/)
 
-        inner = (inner || {}).dup
+        inner = inner.is_a?(Hash) ? inner.dup : {}
         inner[step] = rest.empty? ? value : put(inner[step], rest, value)
         inner[step].nil? ? inner.except(step) : inner
       end

@@ -38,9 +38,12 @@ module YellowTrack
       # What stood at a key before its last change.
       #
       # @return [Object, nil] as typed
-      def before(opening_id, key)
-        @entries.where(opening_id:, key:).reverse(:id).first&.then { |row| entry(row).before }
-      end
+      def before(opening_id, key) = last(opening_id, key)&.before
+
+      # The last change at a key.
+      #
+      # @return [Entry, nil]
+      def last(opening_id, key) = @entries.where(opening_id:, key:).reverse(:id).first&.then { |row| entry(row) }
 
       # Entries of an opening, oldest first.
       #

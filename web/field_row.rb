@@ -53,6 +53,9 @@ module YellowTrack
       # Whether what is chosen is among what is offered.
       def offered? = options.key?(texts.first)
 
+      # Whether it can be left open: a fact that is not read again.
+      def optional? = kind == :yes_no || key.start_with?("survey.head.")
+
       # The two schools that a choice settles, where it is one.
       def school
         return unless key.start_with?("set.")
@@ -62,7 +65,7 @@ module YellowTrack
 
       def css
         place = at ? " at x#{at[0]} y#{at[1]}#{" from-right" if at[0] > 70}" : ""
-        "field field-#{kind}#{place}"
+        "field field-#{kind}#{place}#{" unread" if @screen.unread?(key)}"
       end
 
       def suspect? = @screen.suspect?(key)

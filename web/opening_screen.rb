@@ -114,6 +114,9 @@ module YellowTrack
       # What a field offers: value to words.
       def options_of(field) = field.options
 
+      # Whether a field stands for a fact that is not read yet.
+      def unread?(_key) = false
+
       # Whether the sums blame a reading, on the screen where it was taken.
       def suspect?(_key) = false
 

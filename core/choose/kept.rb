@@ -13,14 +13,15 @@ module YellowTrack
       # @param opening [Opening] with the set in mind
       # @param kit [Kit] to try
       # @param layout [Hash]
+      # @param house [Hash] choices that a set of the family starts with
       # @return [Opening]
-      def with(opening, kit, layout)
+      def with(opening, kit, layout, house = {})
         kept = ALWAYS.to_h { |key| [key, opening[key]] }
         kept["cover"] = opening["cover"] if kit.manner.carried == :wall
         kept["fit"] = opening["fit"] if kit.family == opening.family
         kept["weighed"] = opening["weighed"] if Wanted.given?(opening)
         kept["thickness"] = thickness(opening, kit)
-        opening.hung_on(kit, {"family" => kit.family, **layout, **kept}.compact)
+        opening.hung_on(kit, {"family" => kit.family, **house, **layout, **kept.compact})
       end
 
       # A kit that does not take it has the nearer end of its range; panels as they

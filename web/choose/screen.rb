@@ -3,40 +3,65 @@
 module YellowTrack
   module Web
     module Choose
-      # Choose: the families side by side on this opening.
+      # Choose: every kit tried in every way on this opening, a row a manner.
       class Screen < OpeningScreen
-        # The families side by side; nil while readings are missing.
-        #
-        # @return [YellowTrack::Choose, nil]
-        def choice = @choice ||= opening.survey.complete? ? Files::Candidates.choose(opening.document.to_h) : nil
+        COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
-        # @return [Array<Candidate>] the best first
-        def candidates = @candidates ||= choice.ranked.each_with_index.map { |one, place| candidate(one, place) }
-
-        # Two that are pinned to be compared; none where they are not two.
-        #
-        # @return [Array<Candidate>]
-        def pinned
-          found = candidates.select { |one| asked.include?(one.place) }
-          (found.length == 2) ? found.map { |one| candidate(one.choice, one.place, beside: true) } : []
+        # @return [Desk::Choosing, nil] nil while readings are missing
+        def choosing
+          @choosing ||= Desk::Choosing.new(opening) if opening.survey.complete? || opening.survey.planned?
         end
 
-        # Whether pins were asked for that are not two.
-        def pin_two? = asked.any? && pinned.empty?
+        # Why nothing could be tried, though nothing is missing.
+        #
+        # @return [Fault, nil]
+        def refusal = choosing.refusal
 
-        def pinned?(candidate) = pinned.any? { |one| one.place == candidate.place }
+        def choice = choosing.choice
 
-        def why_first = choice.why_first || "Nothing sets it apart from the next."
+        # @return [Array<Row>] the best first
+        def rows
+          @rows ||= choice.cards.each_with_index.map do |card, place|
+            Row.new(self, card, place, behind: choice.behind(card))
+          end
+        end
+
+        # Which goes in, in a sentence.
+        def heading
+          first = rows.first
+          return "Nothing on the shelf fits as it stands. Nearest: #{first.name.downcase}." if choice.nearest?
+          return "#{first.name} goes in, if what is not read yet is so." if first.state == "if"
+
+          others = fitting - 1
+          others.zero? ? "#{first.name}: the only one that goes in as things are." :
+            "#{first.name} comes first; #{told(others)} more #{(others == 1) ? "goes" : "go"} in as things are."
+        end
+
+        # How many were tried, and what facts would change.
+        def tried
+          open = choice.cards.drop(1).count { |card| card.state == "if" }
+          more = open.positive? ? " #{told(open).capitalize} more would, if facts that are not read yet are so." : ""
+          "#{choice.tried} ways tried, #{told(choice.kits)} kits.#{more}"
+        end
+
+        # The set that the last one was taken in place of; nil where there is none to go
+        # back to.
+        def before = @before ||= choosing.before
+
+        def before_name
+          kit = before["kit"]
+          kit.is_a?(Hash) ? kit["name"] : Files::Shelf.kits[kit]&.name || kit
+        end
 
         def always = Files::Candidates.always
 
+        def materials(card) = choosing.materials(card)
+
         private
 
-        def asked
-          @asked ||= Array(params["pin"]).filter_map { |place| Integer(place.to_s, 10, exception: false) }.uniq
-        end
+        def fitting = choice.cards.count { |card| card.state == "fits" }
 
-        def candidate(choice, place, beside: false) = Candidate.new(opening, choice, place, beside:)
+        def told(count) = COUNTS[count] || count.to_s
       end
     end
   end

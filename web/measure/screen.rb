@@ -10,6 +10,10 @@ module YellowTrack
         # Checks that stand beside a figure of their own.
         PLACED = %w[survey.taper survey.bow survey.sag survey.fall survey.level survey.covering].freeze
 
+        # Facts that need not be read where another is.
+        BESIDE_FACTS = %w[survey.covering.laid survey.covering.under survey.wall.board survey.head.board
+          survey.head.joists survey.wall.header].freeze
+
         # A list that is typed under the drawn floor: its heading, its items as they
         # stand, the rows they take, and the one to come.
         List = Struct.new(:heading, :items, :rows, :following, keyword_init: true)
@@ -18,7 +22,35 @@ module YellowTrack
         # its workings, codes of the checks that concern it.
         Row = Struct.new(:name, :figure, :after, :keys, :codes, :line, keyword_init: true)
 
-        def renewed = ["measure/shape", "measure/profile", "measure/tally", ("measure/lists" if list_changed?)].compact
+        def renewed
+          ["measure/shape", "measure/profile", "measure/tally", "measure/around", "measure/planned",
+            ("measure/lists" if list_changed?)].compact
+        end
+
+        # The opening in its wall, from the room and from above.
+        def around = @around ||= Drawing::Surroundings.new(survey, opening.printer)
+
+        # Facts around it, by where they stand beside that drawing.
+        #
+        # @return [Hash{Symbol => Array<FieldRow>}]
+        def facts
+          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT, floor: Desk::Fields::ON_FLOOR}
+            .transform_values { |list| list.map { |one| field(one) } }
+        end
+
+        # How many of them are not read yet.
+        def unread_count = Desk::Fields::FACTS.count { |one| unread?(one.key) }
+
+        def unread?(key)
+          fact?(key) && opening.document[key].nil? && !BESIDE_FACTS.include?(key)
+        end
+
+        def placeholder_of(key) = unread?(key) ? "not read yet" : super
+
+        # The opening that was asked to be built for its doors; nil without.
+        #
+        # @return [Planned, nil]
+        def planned = @planned ||= Planned.of(self)
 
         def shape = @shape ||= Drawing::Shape.new(survey, opening.closure, opening.printer)
 
@@ -28,8 +60,6 @@ module YellowTrack
 
         # @return [Array<FieldRow>] on the tape lines, and beside them
         def tapes = Desk::Fields::TAPES.map { |tape| field(tape) }
-
-        def others = Desk::Fields.others(opening.kit).map { |other| field(other) }
 
         # Fields whose message may have changed with the one that was typed.
         def said_anew = Desk::Fields::TAPES.reject { |tape| tape.key == written&.key }.map { |tape| field(tape) }
@@ -57,11 +87,13 @@ module YellowTrack
         def unchecked = survey_checks.select { |check| check.code == "survey.unchecked" }
 
         # @return [Array<Row>]
-        def rows = plan ? [tightest, level, jambs, head, square, floor, covering].compact : []
+        def rows = (plan && !survey.planned?) ? [tightest, level, jambs, head, square, floor, covering].compact : []
+
+        def survey = opening.survey
 
         private
 
-        def survey = opening.survey
+        def fact?(key) = Desk::Fields::FACTS.any? { |one| one.key == key }
 
         def figures = plan.figures
 

@@ -3,8 +3,7 @@
 module YellowTrack
   module Web
     module Routes
-      # The stages of an opening, matched by their names, and the families side by
-      # side.
+      # The stages of an opening, matched by their names, and the choice of a set.
       module Stages
         NAMES = Regexp.union(Desk::Stage.all.map(&:key))
 
@@ -18,17 +17,24 @@ module YellowTrack
           app.get(%r{/openings/#{Asking::NUMBER}/slide}o) do |id|
             view(renewed: true).partial("size/slid", screen: stage_screen("size", find_planned(id)))
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/set}o) { |id| take_family(find_opening(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/set}o) { |id| take(find_opening(id)) }
         end
 
-        # Takes one of the families side by side.
+        # Takes one of the ways that were tried, or takes the last one back.
         module Taking
-          def take_family(opening)
-            set = YellowTrack::Files::Candidates.set_named(opening.document.to_h, params["family"].to_s) or
-              halt 422, "There is no family of that name. Load the page again."
-            set = YellowTrack::Files::HouseRules.for_set(opening.rules, set["family"]).merge(set)
+          def take(opening)
+            choosing = Desk::Choosing.new(opening)
+            set = params["back"] ? choosing.before : taken(choosing)
+            halt 422, "There is no such set to take any more. Load the page again." unless set
+
             book.openings.change(opening.id, "set", set, seen:, overrule: true, who:, listing: Desk::Listing.of(book))
-            to_page Paths.opening(opening.id, "size")
+            to_page Paths.opening(opening.id, "choose")
+          end
+
+          def taken(choosing)
+            return if choosing.refusal
+
+            choosing.find(params["way"].to_s)&.then { |candidate| choosing.set_of(candidate) }
           end
         end
       end

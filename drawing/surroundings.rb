@@ -1,0 +1,156 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # The opening in its wall, from the room and under it from above, with the facts
+    # around it: what is read is drawn with its figure, what is not read yet dashed
+    # with a question mark (handbook 3, "Facts first").
+    class Surroundings < Picture
+      WIDTH = 400
+      HEIGHT = 470
+      OPENING = [130, 84, 140, 176].freeze # left, top, width, height, screen units
+      FLOOR = OPENING[1] + OPENING[3]
+      EDGE = 16
+      PLAN = 330 # the wall's front from above
+      THICK = 34
+      FREE = 1100 # mm that are drawn to the picture's edge where a wall goes on
+      UNREAD = "?"
+
+      # @param survey [Survey]
+      # @param printer [Length::Printer]
+      def initialize(survey, printer)
+        @survey, @printer = survey, printer
+        @wide = (@survey.widths.max || 1200r).to_f
+      end
+
+      def title = "The opening in its wall, from the room and from above"
+
+      def id = "around"
+
+      # Whether something is still to be read, in words.
+      def caption = open.empty? ? "All read" : "Dashed: not read yet (#{open.length})"
+
+      def paint
+        @dimension = Dimension.new(@pen)
+        front
+        above
+      end
+
+      private
+
+      # Facts that are not read.
+      def open
+        @open ||= %w[above beside.left beside.right wall.projection head.of wall.thickness depth front wall.services
+          wall.bears_load].select { |key| @survey[key].nil? } + (studs? ? [] : ["wall.studs"])
+      end
+
+      def studs? = @survey["wall.solid"] == true || (@survey["wall.studs"] || []).any?
+
+      def left = OPENING[0]
+
+      def right = OPENING[0] + OPENING[2]
+
+      def scale = OPENING[2] / @wide
+
+      def x(mm) = left + mm.to_f * scale
+
+      def say(key) = (length = @survey[key]).is_a?(Rational) ? @printer.short(length) : UNREAD
+
+      def css(key) = open.include?(key) ? "tape unread" : "seen"
+
+      def front
+        @pen.rect([EDGE, 30], [WIDTH - 2 * EDGE, FLOOR - 30], "wall")
+        @pen.rect([left, OPENING[1]], [OPENING[2], OPENING[3]], "face")
+        @pen.line([4, FLOOR], [WIDTH - 4, FLOOR], "cut")
+        studs
+        head
+        ceiling
+        skirting
+        beside("left", EDGE, left)
+        beside("right", right, WIDTH - EDGE)
+        inside
+      end
+
+      # How far the wall is free, on a line beside the opening.
+      def beside(side, from, to)
+        key, y = "beside.#{side}", OPENING[1] + OPENING[3] * 0.62
+        measured(key, [from, y], [to, y], [(from + to) / 2.0, y - 6])
+      end
+
+      def ceiling
+        @pen.line([EDGE, 30], [WIDTH - EDGE, 30], css("above"))
+        middle = (left + right) / 2.0 + 40
+        measured("above", [middle, 30], [middle, OPENING[1]], [middle + 16, 50])
+      end
+
+      def head
+        of = @survey["head.of"]
+        @pen.rect([left, OPENING[1] - 14], [OPENING[2], 14], of ? "strip" : "level-shape")
+        @pen.text([(left + right) / 2.0, OPENING[1] - 18], of || "head: #{UNREAD}", "quiet")
+        (@survey["head.joists"] || []).select { |at| at.between?(0, @wide) }
+          .each { |at| @pen.circle([x(at), OPENING[1] - 7], 2.5, "dot") }
+      end
+
+      def studs
+        return solid if @survey["wall.solid"] == true
+
+        inside = (@survey["wall.studs"] || []).map { |at| x(at) }.select { |at| at.between?(EDGE, WIDTH - EDGE) }
+        inside.each { |at| @pen.line([at, 32], [at, OPENING[1] - 16], "hidden") }
+        @pen.text([EDGE + 6, 46], "studs: #{UNREAD}", "quiet", anchor: "start") unless studs?
+      end
+
+      def solid = @pen.text([EDGE + 6, 46], "solid wall", "quiet", anchor: "start")
+
+      # Skirting and casing, and how far they stand off.
+      def skirting
+        [[EDGE, left], [right, WIDTH - EDGE]].each do |from, to|
+          @pen.rect([from, FLOOR - 12], [to - from, 12], open.include?("wall.projection") ? "level-shape" : "strip")
+        end
+        @pen.text([EDGE + 6, FLOOR - 18], "stands off #{say("wall.projection")}", "quiet", anchor: "start")
+      end
+
+      # What is in the wall, and whether it carries.
+      def inside
+        services = @survey["wall.services"]
+        @pen.text([WIDTH - EDGE - 6, FLOOR - 36], services ? "in it: #{services.empty? ? "nothing" : services.length}" :
+          "in the wall: #{UNREAD}", "quiet", anchor: "end")
+        load = @survey["wall.bears_load"]
+        @pen.text([WIDTH - EDGE - 6, FLOOR - 18], load.nil? ? "load: #{UNREAD}" : (load ? "bears load" : "no load"), "quiet",
+          anchor: "end")
+      end
+
+      def above
+        @pen.text([EDGE, PLAN - 12], "closet", "quiet", anchor: "start")
+        [[EDGE, left], [right, WIDTH - EDGE]].each { |from, to| @pen.rect([from, PLAN], [to - from, THICK], "wall") }
+        @pen.text([EDGE, PLAN + THICK + 18], "room", "quiet", anchor: "start")
+        measured("wall.thickness", [EDGE + 34, PLAN], [EDGE + 34, PLAN + THICK], [EDGE + 56, PLAN + 22])
+        measured("depth", [left + 40, PLAN], [left + 40, PLAN + THICK], [left + 64, PLAN + 22])
+        @pen.line([left, PLAN + THICK], [right, PLAN + THICK], "hidden")
+        floor
+      end
+
+      # Free floor before the opening.
+      def floor
+        bottom = HEIGHT - 22
+        @pen.line([left - 30, bottom], [right + 30, bottom], css("front"))
+        middle = (left + right) / 2.0
+        measured("front", [middle, PLAN + THICK], [middle, bottom], [middle + 20, (PLAN + THICK + bottom) / 2.0])
+      end
+
+      # A line from one end to the other with its figure.
+      def measured(key, from, to, at)
+        @pen.line(from, to, open.include?(key) ? "tape unread" : "dimension")
+        [from, to].each { |end_x, end_y| @pen.line([end_x - 4, end_y + 4], [end_x + 4, end_y - 4], "tick") }
+        @pen.text(at, say(key), "figure")
+      end
+
+      def description
+        read = {"above" => "free wall above", "beside.left" => "at the left", "beside.right" => "at the right",
+                "wall.projection" => "stands off", "wall.thickness" => "wall thick", "depth" => "depth",
+                "front" => "free in front"}.reject { |key, _| open.include?(key) }
+        told = read.map { |key, name| "#{name} #{say(key)}" }
+        "#{told.empty? ? "Nothing read yet" : told.join(", ")}. #{caption}."
+      end
+    end
+  end
+end

@@ -1,0 +1,152 @@
+# frozen_string_literal: true
+
+require "forwardable"
+
+module YellowTrack
+  module Web
+    module Choose
+      # One way to hang the set here, as a row shows it.
+      class Row
+        extend Forwardable
+
+        STATES = {"fits" => [:done, "fits"], "if" => [:watch, "fits if"], "not" => [:stop, "stop"]}.freeze
+        NAMES = {"top-hung" => "Top-hung", "bottom-rolling" => "Bottom-rolling", "wall-hung lapping" => "Wall-hung, lapping",
+                 "wall-hung one panel" => "Wall-hung, one panel", "wall-hung pair" => "Wall-hung pair",
+                 "bifold one pair" => "Bifold, one pair", "bifold two pairs" => "Bifold, two pairs",
+                 "pocket one leaf" => "Pocket, one leaf", "pocket two leaves" => "Pocket, two leaves"}.freeze
+        PANELS = {1 => "one panel", 2 => "two", 3 => "three", 4 => "four", 5 => "five", 6 => "six"}.freeze
+
+        # @return [YellowTrack::Choose::Candidate]
+        attr_reader :card
+
+        def_delegators :card, :state, :in_mind?, :set, :kit, :stops, :takes, :unread
+
+        # @param screen [Screen]
+        # @param card [YellowTrack::Choose::Candidate]
+        # @param place [Integer] its rank, from 0
+        # @param behind [Array<YellowTrack::Choose::Candidate>] other ways of its manner
+        def initialize(screen, card, place, behind: [])
+          @screen, @card, @place, @behind = screen, card, place, behind
+        end
+
+        def rank = @place + 1
+
+        def id = "way-#{@place}"
+
+        def key = Desk::Choosing.key_of(card)
+
+        def name = NAMES.fetch(card.manner)
+
+        # Kit and layout, in words.
+        def line = [kit.name, layout, ("yours" if own_kit?)].compact.join(", ")
+
+        # Its other ways.
+        #
+        # @return [Array<Row>]
+        def behind = @behind.each_with_index.map { |other, place| Row.new(@screen, other, place) }
+
+        def behind_words
+          return "" if @behind.empty?
+
+          " and #{(@behind.length == 1) ? "one other way" : "#{@behind.length} other ways"}"
+        end
+
+        def drawing
+          Drawing::Thumbnail.new(Desk::Outline.of(@screen.opening.survey, set && card.plan), id:, title: name)
+        end
+
+        def mark = STATES.fetch(state).first
+
+        def state_word = STATES.fetch(state).last
+
+        # What is not so yet, or stops it: a sentence each.
+        def says
+          return unread.map { |fact| "#{Desk::Facts.needs(fact, printer)}, not read yet" } if state == "if"
+
+          stops.map(&:says)
+        end
+
+        # What it would take, in words, of stops that a figure tells.
+        def cures = takes.filter_map { |take| cure(take) }
+
+        def clear = set ? "#{printer.short(card.clear)} · #{(card.share * 100).round} %" : "nothing"
+
+        def bays
+          return "none" if card.bays.zero?
+
+          card.every_bay? ? "all #{card.bays}" : "#{card.bays_reachable} of #{card.bays}"
+        end
+
+        # What it takes of the room.
+        def room
+          return "" unless set
+
+          taken = {"of floor" => set.floor_in_front, beside => set.wall_beside, "of depth" => set.depth_taken}
+            .select { |_, mm| mm.positive? }
+          taken.empty? ? "nothing" : taken.map { |where, mm| "#{printer.short(mm.round)} #{where}" }.join(", ")
+        end
+
+        def heaviest = card.heaviest ? "#{card.heaviest.to_f.round(1)} kg · #{card.hands}" : "not known"
+
+        def floor = set ? set.floor_parts : ""
+
+        # What its materials come to, where all prices are known.
+        def materials = @screen.materials(card)&.then { |sum| sum.to_f.round.to_s }
+
+        def thickness = printer.with_unit(card.thickness)
+
+        def work = card.work
+
+        def reasons = Files::Candidates.reasons(card.manner)
+
+        private
+
+        def printer = @screen.opening.printer
+
+        def own_kit? = !Files::Shelf.kits[kit.id].equal?(kit)
+
+        def beside = (card.parking_sides.length > 1) ? "each side" : "beside"
+
+        def layout
+          lanes, opens = card.layout.values_at("pattern", "opens")
+          side = card.layout["hand"] ? "pivots at the #{card.layout["hand"]}" : opens && "opens to the #{opens}"
+          [(PANELS[lanes.length] if lanes && lanes.length > 1), side].compact.join(", ").then { |text| text.empty? ? nil : text }
+        end
+
+        def cure(take)
+          return if take.figure.nil?
+
+          case take.unit
+          when :areal then "#{kit.name} carries panels of #{take.figure.to_f.round(2)} kg/m² at most#{lighter(take.figure)}"
+          when :count then "#{(take.figure == 4) ? "two pairs" : "one pair"} would do"
+          else length_cure(take)
+          end
+        end
+
+        # Make-ups that are light enough.
+        def lighter(areal)
+          light = Makeup::AREAL.keys.reject { |name| Makeup::FRAGILE.include?(name) }
+            .select { |name| Makeup::AREAL.fetch(name).call(card.thickness) <= areal }
+          light.empty? ? "" : ": #{light.join(", ")} at #{thickness}"
+        end
+
+        def length_cure(take)
+          there = take.there && ", #{printer.with_unit(take.there)} there"
+          "#{WANTS.fetch(take.code) { WANTS.find { |code, _| code.is_a?(Regexp) && code.match?(take.code) }&.last }} " \
+            "#{printer.with_unit(take.figure)}#{there}"
+        end
+
+        # What a figure is of, by the stop that it cures.
+        WANTS = {
+          "bypass.parking" => "free wall beside:", "pocket.beside" => "free wall beside:",
+          "bypass.depth" => "depth in the opening:", "bifold.depth" => "depth in the opening:",
+          "bifold.room" => "free floor in front:", "bypass.above" => "free wall above:", "pocket.wall" => "wall, thick:",
+          "height.tall" => "panels too tall by", "bypass.cover" => "more cover, or a head lower by",
+          "bypass.engage" => "head or rail built by", "bypass.lap.short" => "packing at the jambs, in all:",
+          /\.height\z/ => "out of the kit's heights by", /\.thickness\z/ => "panels of"
+        }.freeze
+        private_constant :WANTS
+      end
+    end
+  end
+end

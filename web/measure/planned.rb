@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Measure
+      # An opening that is built for its doors: what was asked to be built, and how
+      # what stands differs from it.
+      class Planned
+        # @param screen [Screen]
+        # @return [Planned, nil] nil where the doors' sizes are not both given
+        def self.of(screen)
+          opening = screen.opening.opening
+          new(screen, YellowTrack::Wanted.new_for(opening, Working.new)) if YellowTrack::Wanted.given?(opening)
+        rescue Fault
+          nil
+        end
+
+        def initialize(screen, wanted)
+          @screen, @wanted = screen, wanted
+        end
+
+        def still? = @screen.survey.planned?
+
+        def width = told(@wanted.width)
+
+        def height = told(@wanted.height)
+
+        # The rough opening before linings; nil for a set with a frame of its own.
+        def rough = @wanted.rough && %i[width height].map { |side| printer.short(@wanted.rough[side]) }.join(" × ")
+
+        # How what stands differs from what was asked.
+        #
+        # @return [Array<String>]
+        def differs
+          return [] if still? || @screen.plan.nil?
+
+          figures = @screen.plan.figures
+          [off("wide", figures.tightest_width, @wanted.width), off("high", figures.level_height, @wanted.height)].compact
+        end
+
+        private
+
+        def printer = @screen.opening.printer
+
+        def told(range)
+          least, most = printer.short(range[:least]), printer.with_unit(range[:most])
+          [printer.text(range[:design]), (range[:least] == range[:most]) ? "exactly" : "#{least} to #{most} will do"]
+        end
+
+        def off(side, stands, range)
+          by = stands - range[:design]
+          return if by.abs < 1
+
+          within = stands.between?(range[:least], range[:most]) ? "which will do" : "and that will not do"
+          "#{printer.with_unit(by.abs)} #{by.positive? ? "more" : "less"} #{side} than asked, #{within}"
+        end
+      end
+    end
+  end
+end
