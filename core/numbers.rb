@@ -19,6 +19,10 @@ module YellowTrack
       end
     end
 
+    # As a file's decimal, whole where it is: nothing is rounded but what no decimal
+    # holds.
+    def exact(number) = (number.denominator == 1) ? number.to_i : number.to_f
+
     def plain(number)
       return nil if number.is_a?(Float) && !number.finite?
 

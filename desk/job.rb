@@ -77,6 +77,16 @@ module YellowTrack
           grain: Files::HouseRules.grain(rules, row.units), set:), who:)
       end
 
+      # Hangs an opening that is still to be built, from its doors (handbook 15, "Doors
+      # first").
+      #
+      # @param typed [Hash{String => String}] "name", "kit", "panels", "width",
+      #   "height", "thickness", "covering", as typed
+      # @param unit [Symbol] in which bare lengths were meant
+      # @return [Store::Openings::Opening]
+      # @raise [Fault] for what makes no opening
+      def hang_doors(typed, unit:, who:) = add(Doors.new(self, typed, unit).document, who:)
+
       # Reads an opening file into it.
       #
       # @param document [Hash] as parsed

@@ -74,11 +74,19 @@ module YellowTrack
         end
       end
 
+      # A reading of what stands ends what was only planned.
+      #
       # @raise [Unread] for a layer with none under it
       def changed(document, key, value)
-        document.with(key, value)
+        return document.with(key, value) unless stands?(document, key, value)
+
+        document.with(key, value).with("survey.planned", nil)
       rescue KeyError
         raise Unread, "Nothing stands before it. Fill in the one before it first."
+      end
+
+      def stands?(document, key, value)
+        document["survey.planned"] && !value.nil? && key.start_with?(*Planned::READ.map { |reading| "survey.#{reading}" })
       end
 
       # The columns of the opening as written; it lies on the desk from now on.
@@ -94,7 +102,7 @@ module YellowTrack
       #
       # @raise [Unread] saying what is wrong with it
       def check(document, field)
-        Reckoned.of(document.to_h)
+        Stretch.check(Reckoned.of(document.to_h).opening, field.key)
       rescue Faults => e
         place = place_of(document, field.key)
         own = e.list.select { |fault| "#{plain(fault.key)}.".start_with?("#{place}.") }

@@ -4,7 +4,7 @@ module YellowTrack
   module Store
     # One database file: the whole of what a fitter has said and done.
     class Book
-      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures
+      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures, :tape
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -20,6 +20,7 @@ module YellowTrack
         @prices = Prices.new(db)
         @papers = Papers.new(db)
         @saw = Saw.new(db, @log)
+        @tape = Tape.new(db)
         @pictures = Pictures.new(db, @log)
       end
 

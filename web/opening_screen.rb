@@ -114,6 +114,9 @@ module YellowTrack
       # What a field offers: value to words.
       def options_of(field) = field.options
 
+      # Whether the page listens for a tape that types.
+      def tape? = opening.rules["tape"] == "listen"
+
       # Whether a field stands for a fact that is not read yet.
       def unread?(_key) = false
 

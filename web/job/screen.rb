@@ -6,6 +6,8 @@ module YellowTrack
       # One job and its openings, a page at a time; nothing is worked out for it.
       class Screen < Web::Screen
         PAGE = 40
+        # What is asked of doors that an opening is to be built for.
+        DOORS = %w[name kit panels width height thickness covering].freeze
         BINNED = 40
 
         # @return [Store::Jobs::Job]
@@ -38,7 +40,22 @@ module YellowTrack
         def binned = @binned ||= book.openings.binned(job.id, most: BINNED)
 
         # Whether the form of a new opening stands open.
-        def adding? = openings.empty? || refused?("opening") || refused?("file") || params.key?("new")
+        def adding?
+          openings.empty? || %w[opening doors file].any? { |form| refused?(form) } || params.key?("new")
+        end
+
+        # Kits that doors can hang by: those that ship, and the fitter's own.
+        #
+        # @return [Hash{String => String}] name by id
+        def kits
+          @kits ||= Files::Candidates.shelf.to_h { |kit| [kit.id, kit.name] }
+            .merge(book.own_kits.all.transform_values { |sheet| sheet["name"] })
+        end
+
+        # What stands in a field of the doors' form.
+        def door(name) = refused("doors", name)
+
+        def unit = job.units
 
         # The job's name and place as they stand in their form.
         def name = refused?("job") ? typed_at("name") : job.name

@@ -17,14 +17,21 @@ module YellowTrack
 
         def title = "A copy of #{kit.name}"
 
-        # @return [Array<Array(String, String)>] key and text, as typed where that
-        #   was refused
-        def lines
+        # @return [Symbol] :mm or :in, that its lengths are typed in
+        def unit = (params["unit"] == "in") ? :in : :mm
+
+        def other_unit = (Length::UNITS - [unit]).first
+
+        # @return [Array<Form::Row>] as typed where that was refused
+        def rows
           refused = typed["kit"].is_a?(Hash) ? typed["kit"] : {}
-          Form.new(@sheet).lines.map { |key, text| [key, refused[key] || text] }
+          Form.new(@sheet, unit:).rows.each { |row| row.text = refused[row.key.key].to_s if refused.key?(row.key.key) }
         end
 
-        def label(key) = key.tr("._", "  ")
+        # Where its values are measured, lettered.
+        def places
+          Drawing::KitPlaces.new(kit.manner, rows.map(&:key).select(&:mark).to_h { |key| [key.mark, key.label] })
+        end
       end
     end
   end

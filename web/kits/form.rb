@@ -3,51 +3,76 @@
 module YellowTrack
   module Web
     module Kits
-      # A kit sheet as a form: one line a value, named by its dotted key, and
-      # back again.
+      # A kit sheet as a form, a field a key that its manner of hanging has, and back
+      # again: lengths in mm or inches, as a fitter writes them.
       class Form
-        # Values that are words, not numbers.
-        WORDS = %w[id name family support adjust.raise guide.kind weight.counts].freeze
+        # One field: its key, and what stands in it.
+        Row = Struct.new(:key, :text, :lacking, keyword_init: true)
 
         # @param sheet [Hash] a parsed kit sheet
-        def initialize(sheet)
-          @sheet = sheet
+        # @param unit [Symbol] that lengths are written in, and bare ones are meant in
+        def initialize(sheet, unit: :mm)
+          @sheet, @unit = sheet, unit
         end
 
-        # @return [Array<Array(String, String)>] dotted key and text
-        def lines(values = @sheet, path = [])
-          values.flat_map do |key, value|
-            next lines(value, path + [key]) if value.is_a?(Hash)
+        # @return [Array<Files::KitKeys::Key>]
+        def keys = Files::KitKeys.of(Manner::ROWS.fetch(@sheet["support"] || @sheet["family"]))
 
-            [[(path + [key]).join("."), value.is_a?(Array) ? value.join("; ") : value.to_s]]
+        # @return [Array<Row>] those that the sheet lacks among them
+        def rows
+          keys.map do |key|
+            value = @sheet.dig(*key.key.split("."))
+            Row.new(key:, text: text(key, value), lacking: value.nil?)
           end
         end
 
-        # The sheet with what was typed; an emptied line takes its value out.
+        # The sheet with what was typed; an emptied field takes its value out.
         #
         # @param typed [Hash{String => String}]
-        # @return [Hash] not checked yet
+        # @return [Hash] not checked yet by its schema
+        # @raise [Faults] for lengths that cannot be read, each by its key
         def with(typed)
-          lines.each_with_object({}) do |(key, text), sheet|
-            value = read(key, (typed[key] || text).to_s.scrub("?").strip)
-            put(sheet, key.split("."), value) unless value.nil?
+          faults = []
+          made = rows.each_with_object(fixed) do |row, sheet|
+            value = read(row.key, (typed[row.key.key] || row.text).to_s.scrub("?").strip)
+            put(sheet, row.key.key.split("."), value) unless value.nil?
+          rescue Fault => e
+            faults << Fault.new(e.words, key: row.key.key)
           end
+          faults.any? ? raise(Faults.new(faults)) : made
         end
 
         private
 
+        # What no form changes.
+        def fixed = @sheet.slice("family", "support")
+
+        def text(key, value)
+          return "" if value.nil?
+          return value.map { |mm| length(mm) }.join("; ") if value.is_a?(Array)
+
+          (key.length? && value.is_a?(Numeric)) ? length(value) : value.to_s
+        end
+
+        def length(mm) = Length::Printer.derived(@unit).typed(Rational(mm.to_s))
+
         def read(key, text)
           return if text.empty?
-          return text if WORDS.include?(key)
-          return text == "true" if key == "adjust.slot"
-          return text.split(/[;\s]+/).map { |one| number(one) } if key == "thickness" || key == "track.stock"
 
-          number(text)
+          case key.kind
+          when "word" then text
+          when "choice" then (key.key == "adjust.slot") ? text == "true" : text
+          when "length" then (text == "open") ? text : mm(text)
+          when "lengths", "pair" then text.split(/[;\n]|,\s+/).map { |one| mm(one.strip) }
+          else number(text)
+          end
         end
+
+        def mm(text) = Numbers.exact(Length.parse(text, unit: @unit).mm)
 
         # What is no number is left as it was typed, for the reader to refuse.
         def number(text)
-          plain = text.tr(",", ".")
+          plain = text.tr(",", ".").sub(/\s*(kg|°)\z/, "")
           Integer(plain, 10, exception: false) || Float(plain, exception: false) || text
         end
 

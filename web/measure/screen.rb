@@ -14,6 +14,9 @@ module YellowTrack
         BESIDE_FACTS = %w[survey.covering.laid survey.covering.under survey.wall.board survey.head.board
           survey.head.joists survey.wall.header].freeze
 
+        # Of these one is enough.
+        WALL = %w[survey.wall.studs survey.wall.solid].freeze
+
         # A list that is typed under the drawn floor: its heading, its items as they
         # stand, the rows they take, and the one to come.
         List = Struct.new(:heading, :items, :rows, :following, keyword_init: true)
@@ -42,7 +45,9 @@ module YellowTrack
         def unread_count = Desk::Fields::FACTS.count { |one| unread?(one.key) }
 
         def unread?(key)
-          fact?(key) && opening.document[key].nil? && !BESIDE_FACTS.include?(key)
+          return false if !fact?(key) || BESIDE_FACTS.include?(key) || !opening.document[key].nil?
+
+          !WALL.include?(key) || WALL.none? { |one| opening.document[one] }
         end
 
         def placeholder_of(key) = unread?(key) ? "not read yet" : super

@@ -14,7 +14,10 @@ module YellowTrack
         end
 
         # @return [Array<Size::Tally::Row>]
-        def rows = [packing, strip, built_down, half_jamb, casing, head, standoff, framed, slab].flatten.compact
+        def rows
+          [packing, head_packing, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, pelmet, framed, slab]
+            .flatten.compact
+        end
 
         private
 
@@ -36,18 +39,57 @@ module YellowTrack
         def strip
           stations = @needs[:base_strip] or return
           most = stations.map { |station| station[:shim] }.max
+          under = @screen.laid_up_to? ? " The covering is laid up to it." : ""
           told = stations.map do |station|
             layers = station[:layers].map { |layer| derived(layer) }.join(" + ")
             "#{derived(station[:x])}: #{layers.empty? ? "none" : layers}"
           end
           row("Base strip", [derived(@opening.opening["base_strip"])], "on shims up to #{@screen.short(most)}",
-            stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" }, told.join("; "))
+            stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" }, "#{told.join("; ")}.#{under}")
+        end
+
+        # Layers over the track, or over panels that cover the head.
+        def head_packing
+          packing = @needs[:head_packing] or return
+          layers = packing[:layers].map { |layer| derived(layer) }.join(" + ")
+          row("Pack the head", [derived(packing[:target])], "down, level", %w[prepare.head_packing build.built],
+            "#{layers}#{", #{derived(packing[:shortfall])} short" if packing[:shortfall] > 0.5r}", codes: %w[height.build])
+        end
+
+        # What a floor rail has to stand higher for panels that are not cut.
+        def strip_to_build
+          build = @screen.set.heights.build
+          return unless build&.strip&.positive?
+
+          row("Raise the rail", [derived(build.strip)], "on a base strip", %w[build.built], @screen.short_sum("build.built"),
+            codes: %w[height.build])
         end
 
         def built_down
           down = @needs[:built_down] or return
-          row("Build down", [derived(down[:height])], "of the head", %w[prepare.built_down.height],
-            "Bevel its lower edges. It must not move when leaned on.")
+          [row("Build down", [derived(down[:height])], "of the head",
+            %w[prepare.built_down.height prepare.built_down.underside],
+            "Bevel its lower edges, so that no raw edge shows. It must not move when leaned on#{carries}.",
+            codes: %w[height.build]), frame_of(down)].compact
+        end
+
+        # A head that carries the track is checked for sag.
+        def carries = (@screen.set.manner.carried == :head) ? ": it carries the track, give its size under More" : ""
+
+        def frame_of(down)
+          return unless down[:plate]
+
+          thick = down[:frame] ? [derived(down[:frame]), :"thick,"] : [:"the wall's thickness less its boards,"]
+          row("Its frame", [*thick, cut(down[:upright])], "uprights, #{down[:uprights]}",
+            %w[prepare.built_down.frame prepare.built_down.upright prepare.built_down.plate],
+            "two plates of #{cut(down[:plate])}, above and below; boards on both faces land flush with the wall's. " \
+              "Its underside #{derived(down[:underside])} above the finished floor")
+        end
+
+        def pelmet
+          pelmet = @screen.set.pelmet or return
+          row("Pelmet", [pelmet.lengths.map { |length| cut(length) }.join(", ")], pelmet.names.join(", "),
+            %w[pelmet.front pelmet.return], "It can come off again without a panel coming off.")
         end
 
         def half_jamb
@@ -74,18 +116,20 @@ module YellowTrack
 
         # A wall-hung rail that has to stand clear of what is on the wall.
         def standoff
-          standoff = @screen.workings(%w[wall.standoff]).first or return
-          row("Stand off", [derived(standoff.value)], "packing behind the rail", %w[wall.standoff],
-            @screen.short_sum("wall.standoff"))
+          blocks = @needs[:standoff] or return
+          row("Stand off", [derived(blocks[:target])], "behind every bracket, #{blocks[:count]} blocks",
+            %w[wall.standoff], "each of #{blocks[:layers].map { |layer| derived(layer) }.join(" + ")}",
+            codes: %w[bypass.standoff])
         end
 
         def framed
           cuts = @needs[:framed] or return
           infill = cuts[:infill]
+          filled = (infill[:count] > 0) ? "infill #{derived(infill[:width])} × #{derived(infill[:height])}, " \
+            "#{infill[:count]} a panel" : "stiles and rails leave nothing to fill"
           row("Framed panel", [cut(cuts[:stiles]), :"stiles,", cut(cuts[:rail_length])], "rails",
             %w[prepare.framed.stiles prepare.framed.rail prepare.framed.infill.width prepare.framed.infill.height],
-            "infill #{derived(infill[:width])} × #{derived(infill[:height])}, #{infill[:count]} a panel. Dry-fit, " \
-              "diagonals equal, glue, sand; hang it before paint.")
+            "#{filled}. Dry-fit, diagonals equal, glue, sand; hang it before paint.")
         end
 
         # The slab's own rows, as the Size stage has them.

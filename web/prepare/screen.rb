@@ -10,9 +10,11 @@ module YellowTrack
         # they concern.
         OWN = {"bifold" => %w[set.half_jamb.thickness], "bottom-rolling" => %w[set.base_strip]}.freeze
         PACKING = %w[set.packing.left set.packing.right].freeze
+        HEAD = %w[set.packing.head].freeze
         MORE = {
-          "casing" => %w[set.casing.width set.reveal], "head" => %w[set.head.material set.head.breadth set.head.depth],
-          "framed" => %w[set.frame.stile set.frame.rails set.frame.groove set.frame.tenon set.frame.solid]
+          "casing" => %w[set.casing.width set.casing.thickness set.reveal],
+          "head" => %w[set.head.material set.head.breadth set.head.depth set.head.plies],
+          "framed" => %w[set.frame.stile set.frame.rails set.frame.groove set.frame.tenon set.frame.solid set.frame.wood]
         }.freeze
 
         def renewed = ["prepare/drawings", "prepare/numbers"]
@@ -38,12 +40,30 @@ module YellowTrack
           (manner.carried == :wall) ? [] : Desk::Fields::CHECKS.map { |check| field(check) }
         end
 
+        # Whether a covering still to come is laid up to the rail.
+        def laid_up_to? = plan.figures.standing < plan.figures.covering
+
+        # What is built in one press, for panels that are not cut: the field, and what
+        # stands in it then.
+        #
+        # @return [Hash{FieldRow => String}]
+        def presses
+          build = set.heights.build
+          return {} unless build&.verdict == "build"
+
+          {"set.packing.head" => build.head, "set.base_strip" => build.strip}.select { |_, mm| mm.positive? }
+            .to_h { |key, mm| [field(key), typed_mm(mm + (opening.opening[key.delete_prefix("set.")] || 0))] }
+        end
+
         # What has to wait, in words.
         #
         # @return [Array<String>]
         def waits
           covering = plan.figures.covering
-          [(if covering.positive?
+          [(if covering.positive? && laid_up_to?
+              "The covering of #{long(covering)} is still to be laid: up to the rail, later. The rail stands on today's floor."
+            end),
+            (if covering.positive? && !laid_up_to?
               "The covering of #{long(covering)} is still to be laid: brackets and guides wait for it, or stand on " \
               "blocks."
             end),
@@ -95,11 +115,16 @@ module YellowTrack
 
         private
 
+        # A length as it can be typed, with its unit.
+        def typed_mm(mm)
+          "#{Length::Printer.derived(opening.opening.units).typed(mm)} #{opening.opening.units}"
+        end
+
         def manner = opening.kit.manner
 
         def hangs_from_head? = manner.carried == :head
 
-        def packing = (manner.carried == :wall) ? [] : PACKING
+        def packing = (manner.carried == :wall) ? HEAD : PACKING + HEAD
 
         # Of the rest, groups that something was typed in.
         def chosen

@@ -12,6 +12,7 @@ module YellowTrack
           app.get(%r{/jobs/#{Asking::NUMBER}}o) { |id| show job_screen(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/name}o) { |id| rename_job(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/openings}o) { |id| hang_opening(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/doors}o) { |id| hang_doors(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/file}o) { |id| read_opening(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/(bin|bring-back)}o) do |id, way|
             job = find_job(id)
@@ -35,6 +36,15 @@ module YellowTrack
 
           def hang_opening(job)
             on_job(job, "opening") { to_page Paths.opening(job.hang(params["name"], who:).id, "measure") }
+          end
+
+          # An opening that is still to be built, from its doors.
+          def hang_doors(job)
+            on_job(job, "doors") do
+              typed = Job::Screen::DOORS.to_h { |name| [name, params[name].is_a?(String) ? params[name] : ""] }
+              opening = job.hang_doors(typed, unit: unit_of_form(job.units), who:)
+              to_page Paths.opening(opening.id, "measure")
+            end
           end
 
           # An opening file that was chosen on the page.

@@ -38,8 +38,10 @@ module YellowTrack
           end
 
           def keep_copy(id)
-            sheet = Web::Kits::Form.new(sheet_of(id)).with(params["kit"].is_a?(Hash) ? params["kit"] : {})
-            refusing(->(fault) { copy_screen(id, fault:) }) { keep_kit(sheet) }
+            refusing(->(fault) { copy_screen(id, fault:) }) do
+              form = Web::Kits::Form.new(sheet_of(id), unit: unit_of_form(:mm))
+              keep_kit(form.with(params["kit"].is_a?(Hash) ? params["kit"] : {}))
+            end
           end
 
           def read_kit

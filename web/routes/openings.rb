@@ -26,6 +26,9 @@ module YellowTrack
 
         def self.pages(app)
           app.get(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Opening::Sheet, find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/to-build}o) do |id|
+            show screen_of(Opening::ToBuild, find_planned(id))
+          end
           app.get(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
             show screen_of(Opening::Drilling, find_planned(id))
           end

@@ -24,10 +24,18 @@ module YellowTrack
           "set.packing.left" => "0",
           "set.packing.right" => "0", "set.bumper" => "0", "set.proud" => "0", "set.fit" => "as usual",
           "set.nib" => "0", "set.lining" => "20 mm",
-          "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
+          "set.height" => "cut to fit", "set.packing.head" => "0", "set.weighed" => "by the sum",
+          "set.handle_height" => "980 mm", "set.header_board" => "where needed", "set.header_board.height" => "140 mm",
+          "set.header_board.thickness" => "20 mm", "set.fin.width" => "kit's or 5", "set.fin.height" => "kit's or 28",
+          "set.fin.length" => "kit's or 18", "set.tongue.width" => "6 mm", "set.tongue.reach" => "8 mm",
+          "set.half_jamb.depth" => "20 mm", "set.soft_close" => "as the kit", "set.pelmet.height" => "no pelmet",
+          "set.pelmet.thickness" => "no pelmet", "set.rail_thickness" => "as the panel",
+          "set.stile_thickness" => "as the panel", "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
         }.freeze
 
-        PANEL_CHOICES = %w[set.kit set.thickness set.width set.makeup.0 set.makeup.1 set.fit].freeze
+        PANEL_CHOICES = %w[set.kit set.thickness set.width set.height set.makeup.0 set.makeup.1 set.weighed set.fit
+          set.handle_height].freeze
+        SOFT_CLOSE = %w[set.soft_close set.soft_close.body set.soft_close.spacer].freeze
 
         SLAB_CHOICES = [nil, ["Slab: what the panels are cut from",
           %w[set.slab.width set.slab.height set.slab.foot set.slab.stile]]].freeze
@@ -69,13 +77,66 @@ module YellowTrack
             %w[panels.width panels.height sizing.width run], line: [sum("panels.width"), sum("panels.height")],
             codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
               %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
+            build,
             row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight],
               codes: ["#{family}.weight"])]
+        end
+
+        # What has to be built for panels that are not cut.
+        def build
+          build = @set.heights.build or return
+          figure = (build.verdict == "build") ? [derived(build.head + build.strip)] : [build.verdict.to_sym]
+          where = build.strip.positive? ? "under the rail" : "down at the head"
+          row("To build", figure, (build.verdict == "build") ? where : "the panels as they come",
+            %w[build.needed build.least build.most build.built], codes: %w[height.tall height.build])
+        end
+
+        # How wide and high an opening these panels want.
+        def wanted
+          wanted = @set.wanted or return
+          row("Want an opening", [derived(wanted.width[:design]), :×, derived(wanted.height[:design])], "finished",
+            %w[width height].product(%w[least design most]).map { |side, name| "frame.#{side}.#{name}" } +
+              %w[frame.rough.width frame.rough.height])
+        end
+
+        # How far each jamb is packed where it hangs plumb, and in all where panels are
+        # too narrow.
+        def packed
+          packing = @set.jamb_packing or return
+          range, at = packing.range, packing.at
+          [(row("Pack in all", [derived(range[:design])], "#{short(range[:least])} to #{short(range[:most])} will do",
+            %w[packing.design packing.least packing.most]) if range),
+            (row("Jambs packed", [derived(at[:left].values.max), :and, derived(at[:right].values.max)],
+              "at the most, left and right",
+              %w[left right].product(%w[bottom top]).map { |side, end_| "packing.at.#{side}.#{end_}" }) if at)].compact
+        end
+
+        # What the track is screwed with, where the head is known.
+        def head
+          screw = @set.head_fixing&.screw
+          boards = @set.head_fixing&.boards?
+          return unless screw || boards
+
+          row("Screws", [screw ? derived(screw) : "–"], "long at least, into the head", %w[track.screw],
+            codes: %w[head.joists head.fixing])
+        end
+
+        def soft_close
+          soft = @set.soft_close or return
+          row("Soft close", [soft.places.map { |place| derived(place.closing) }.join(", ")],
+            "closing catches, from the left jamb",
+            @plan.working.entries.map(&:key).grep(/\Asoft_close\./))
+        end
+
+        def pulls
+          pulls = @set.pulls or return
+          row("Pulls at", [derived(pulls.up)], "up each panel", %w[pulls.up pulls.near pulls.far])
         end
 
         def slab
           alter = @set.slab
           return unless alter.slab?
+          return off_width(alter) if alter.fixed?
 
           [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot",
             %w[alter.width alter.height],
@@ -84,7 +145,9 @@ module YellowTrack
             (lipping if alter.lipping.positive?)]
         end
 
-        def track
+        def track = [one_track, *packed, head].compact
+
+        def one_track
           row("Track", [cut(@set.track.length)], "one end only", %w[track.length track.packing track.mount_height],
             line: ["#{sum("track.length")}. #{pieces}#{packing}"])
         end
@@ -115,7 +178,7 @@ module YellowTrack
         # Codes of the set's checks that no row has a place for. The survey's own
         # stand in Measure.
         def strays
-          @plan.checks.map(&:code).uniq.grep_v(/\A(survey|head)\./) - parts
+          @plan.checks.map(&:code).uniq.grep_v(/\A(survey\.|head\.sag\z)/) - parts
             .flat_map { |part| own_rows(part).flat_map(&:codes) }
         end
 
@@ -135,6 +198,11 @@ module YellowTrack
         def sum(key) = @plan.working[key]&.short(@opening.printer).to_s
 
         def value(key) = @plan.working[key].value
+
+        def off_width(alter)
+          row("Cut off slab", [cut(alter.width)], "wide; its height stays", %w[alter.width],
+            codes: %w[alter.stile alter.narrow alter.none])
+        end
 
         def lipping
           row("Lipping", [cut(@set.slab.lipping)], "on the foot", %w[alter.lipping], codes: %w[alter.lipping])

@@ -5,6 +5,7 @@ import { oneByOne } from "/js/one-by-one.js"
 import { turnScrews } from "/js/turn.js"
 import { showStage } from "/js/rail.js"
 import { stageKeys } from "/js/keys.js"
+import { listenToTape } from "/js/tape.js"
 
 saveWhatIsTyped()
 keepOpen()
@@ -13,4 +14,5 @@ movePanels()
 oneByOne()
 showStage()
 turnScrews()
+listenToTape()
 stageKeys()

@@ -9,12 +9,12 @@ module YellowTrack
           CHOICES = {
             panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.panels set.hand]]],
             slab: SLAB_CHOICES,
-            pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.setback]]],
+            pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.half_jamb.depth set.setback]]],
             gap: ["set.gap", nil], handle: [nil, ["Hinge stile or middle", %w[set.handle]]],
-            track: [nil, ["Packing", %w[set.packing.left set.packing.right]]]
+            track: [nil, ["Packing", %w[set.packing.left set.packing.right set.packing.head]]]
           }.freeze
 
-          def parts = %i[panels slab pivots lead gap track handle room opens]
+          def parts = %i[panels slab pivots lead gap track depth handle room wanted opens]
 
           def pivots
             [row("Side gap", [derived(@set.gaps.side)],
@@ -35,6 +35,12 @@ module YellowTrack
             row("Into the room", [derived(@set.fold.projection)], "at the most of the fold",
               %w[fold.projection fold.guide_travel fold.angle],
               codes: %w[bifold.room])
+          end
+
+          def depth
+            available = @plan.survey["depth"]
+            row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
+              %w[depth.needed depth.pivot_line], codes: %w[bifold.depth])
           end
 
           def handle

@@ -11,10 +11,11 @@ module YellowTrack
             slab: SLAB_CHOICES,
             gap: ["set.gap", nil], rollers: ["set.inset", nil], stay: ["set.nib", nil],
             frame: [nil, ["Lining, service side, packing",
-              %w[set.lining set.service_side set.packing.left set.packing.right]]]
+              %w[set.lining set.service_side set.packing.left set.packing.right set.packing.head]]],
+            pulls: [nil, ["Soft close", SOFT_CLOSE]]
           }.freeze
 
-          def parts = %i[panels slab frame wall stay gap track rollers opens]
+          def parts = %i[panels slab frame wall stay gap track rollers pulls wanted opens]
 
           def frame
             [row("Rough opening", [cut(value("pocket.rough_width")), :×, cut(value("pocket.rough_height"))],
@@ -34,6 +35,8 @@ module YellowTrack
             row("Stays in", [derived(@set.stay)], "of the pocket when closed", %w[pocket.stay meets.gap],
               codes: %w[pocket.stay pocket.nib])
           end
+
+          def pulls = [super, soft_close].compact
 
           public :opens
         end

@@ -9,16 +9,25 @@ module YellowTrack
           CHOICES = {
             panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.pattern]]],
             slab: SLAB_CHOICES,
-            lap: ["set.lap", nil], gap: ["set.gap", nil], guide: [nil, ["Groove or side guides", %w[set.guide]]],
-            track: [nil, ["Packing and bumpers", %w[set.packing.left set.packing.right set.bumper set.base_strip]]],
-            rollers: ["set.inset", nil], depth: ["set.proud", nil],
-            wall: [nil, ["Cover and side", %w[set.cover.side set.cover.head set.opens]]]
+            lap: ["set.lap", nil], gap: ["set.gap", nil],
+            guide: [nil, ["Groove, side guides, tongue", %w[set.guide set.fin.width set.fin.height set.fin.length
+              set.tongue.width set.tongue.reach set.rail_thickness set.stile_thickness]]],
+            track: [nil, ["Packing and bumpers", %w[set.packing.left set.packing.right set.packing.head set.bumper
+              set.base_strip]]],
+            rollers: ["set.inset", nil],
+            depth: ["set.proud", ["Setback, pelmet", %w[set.setback set.pelmet.height set.pelmet.thickness]]],
+            wall: [nil, ["Cover, side, header board, pelmet", %w[set.cover.side set.cover.head set.opens
+              set.header_board set.header_board.height set.header_board.thickness set.pelmet.height
+              set.pelmet.thickness]]],
+            pulls: [nil, ["Soft close", SOFT_CLOSE]]
           }.freeze
 
           def parts
-            return [:panels, :slab, *(:lap if @set.lap), :gap, :guide, :track, :rollers, :wall, :opens] if @set&.covers?
+            if @set&.covers?
+              return [:panels, :slab, *(:lap if @set.lap), :gap, :guide, :track, :rollers, :wall, :pulls, :wanted, :opens]
+            end
 
-            %i[panels slab lap guide gap track rollers depth opens]
+            %i[panels slab lap guide gap track rollers depth pulls wanted opens]
           end
 
           def lap
@@ -31,30 +40,66 @@ module YellowTrack
           def guide
             return unless @set.guides
 
+            return tongue if @set.guides.tongue?
+
             row("Guide at", [@set.guides.places.map { |place| derived(place) }.join(", ")], "from the left jamb's foot",
               @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } +
                 %w[guides.groove_width guides.groove_depth guides.wood],
               line: ["in the middle, all panels closed"], codes: %w[bypass.guide bypass.fin bypass.groove bypass.meet])
           end
 
+          def tongue
+            row("Groove in floor", [derived(@set.guides.floor_width), :"wide,", derived(@set.guides.floor_depth)], "deep",
+              %w[guides.floor_width guides.floor_depth guides.tongue],
+              line: ["the tongue stands #{derived(@set.guides.tongue)} out of the panel's foot"],
+              codes: %w[guide.lift guide.floor bypass.meet])
+          end
+
+          # Stops, and the rails of open lanes.
           def track
-            rail = @set.track.floor_rail or return super
-            [super, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room],
+            [*of_track, stops, *packed, head].compact
+          end
+
+          def stops
+            @set.stops && row("Stops at", [@set.stops.map { |stop| derived(stop) }.join(", ")],
+              "from the left jamb's foot, their faces", @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
+              line: ["where the hangers' plates meet them"])
+          end
+
+          def of_track
+            rails = (@set.rails > 1) ? row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)], "one a lane, one end only",
+              %w[track.length track.count wall.rail_start], line: ["#{sum("track.length")}. #{pieces}"]) : one_track
+            rail = @set.track.floor_rail or return [rails]
+            [rails, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room],
               codes: %w[bypass.engage bypass.lift])]
           end
 
           def depth
             available = @plan.survey["depth"]
+            lines = @plan.working.entries.map(&:key).grep(/\Adepth\.(lanes|guides|track_front)/)
             row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
-              %w[depth.needed depth.air],
+              %w[depth.needed depth.air] + lines,
               codes: %w[bypass.depth bypass.proud])
           end
 
           def wall
-            row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor",
-              %w[wall.rail_line wall.cover wall.standoff],
-              codes: %w[bypass.cover bypass.parking bypass.studs bypass.header bypass.standoff])
+            [rail_line, row("Rail starts", [derived(@set.track.start)], "from the left jamb's foot", %w[wall.rail_start]),
+              header].compact
           end
+
+          def header
+            length = @set.wall.board_length or return
+            row("Header board", [cut(length)], "long, #{short(@set.wall.board_size("height"))} × " \
+              "#{short(@set.wall.board_size("thickness"))}", %w[wall.header.length])
+          end
+
+          def rail_line
+            row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor",
+              %w[wall.rail_line wall.cover wall.standoff wall.above],
+              codes: %w[bypass.above bypass.cover bypass.parking bypass.studs bypass.header bypass.standoff])
+          end
+
+          def pulls = [super, soft_close].compact
 
           public :opens
 

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # Where the values of a kit sheet are measured, lettered: a panel cut across at
+    # head and foot, and its upper corner from the front. Not to scale.
+    class KitPlaces < Picture
+      WIDTH = 420
+      HEIGHT = 300
+      HEAD = 40
+      FLOOR = 270
+      FACES = [110, 158].freeze # left of each panel across, screen units
+      THICK = 26
+      TOP = 110 # of a panel across
+      FRONT = [270, 130].freeze # of the corner seen from the front
+
+      # @param manner [Manner]
+      # @param marks [Hash{String => String}] letter to the name of its key
+      def initialize(manner, marks)
+        @manner, @marks = manner, marks
+      end
+
+      def title = "Where it is measured"
+
+      def id = "kit-places"
+
+      def paint
+        @dimension = Dimension.new(@pen)
+        across
+        corner
+        @marks.each_key { |letter| PLACES.fetch(letter).call(self) if PLACES.key?(letter) }
+      end
+
+      def across_at(from, to, y, letter, feet: y) = @dimension.across(from, to, y, letter, feet:)
+
+      def upright_at(from, to, x, letter) = @dimension.upright(from, to, x, letter, feet: x + 6)
+
+      def one? = faces.length == 1
+
+      # Left edges of the panels across.
+      def faces = (@manner.folds? || @manner.pockets?) ? FACES.first(1) : FACES
+
+      def hung_on_wall? = @manner.carried == :wall
+
+      private
+
+      def across
+        hung_on_wall? ? wall : @pen.rect([70, HEAD - 16], [150, 16], "wall")
+        faces.each do |left|
+          @pen.rect([left, TOP], [THICK, FLOOR - TOP - 22], "face")
+          @pen.line([left + THICK / 2, HEAD + 10], [left + THICK / 2, TOP], "seen")
+          @pen.circle([left + THICK / 2, HEAD + 12], 6, "runs")
+        end
+        @pen.rect([faces.first - 8, HEAD], [faces.last - faces.first + THICK + 16, 6], "runs")
+        @pen.line([60, FLOOR], [240, FLOOR], "cut")
+      end
+
+      def wall = @pen.rect([212, 10], [14, FLOOR - 10], "wall")
+
+      def corner
+        left, top = FRONT
+        @pen.polyline([[left, HEIGHT - 30], [left, top], [WIDTH - 10, top]], "cut")
+        @pen.rect([left + 46, top - 10], [44, 8], "runs")
+        @pen.circle([left + 68, top - 20], 7, "runs")
+        @pen.text([left + 70, HEIGHT - 40], "a panel's corner", "quiet")
+      end
+
+      # Each letter at its place.
+      PLACES = {
+        "D" => ->(d) { d.upright_at(HEAD, TOP, 84, "D") },
+        "R" => ->(d) { d.upright_at(HEAD + 20, TOP, 62, "R") },
+        "F" => ->(d) { d.upright_at(FLOOR - 22, FLOOR, 84, "F") },
+        "C" => ->(d) { d.upright_at(FLOOR - 22, FLOOR, 84, "C") },
+        "E" => ->(d) { d.upright_at(TOP - 24, TOP, 62, "E") },
+        "A" => ->(d) { d.across_at(70, FACES.first, 224, "A") },
+        "B" => ->(d) { d.across_at(FACES.last + THICK, 220, 224, "B") },
+        "T" => ->(d) { d.across_at(FACES.first, FACES.first + THICK, 150, "T") },
+        "S" => ->(d) { d.across_at(FACES.first + THICK, d.one? ? FACES.first + THICK + 22 : FACES.last, 186, "S") },
+        "P" => ->(d) { d.across_at(FACES.first + THICK / 2, FACES.last + THICK / 2, HEAD + 40, "P") },
+        "K" => ->(d) { d.across_at(FACES.first - 8, FACES.last + THICK + 8, 20, "K", feet: HEAD - 18) },
+        "O" => ->(d) { d.upright_at(16, HEAD + 3, 84, "O") },
+        "W" => ->(d) { d.across_at(FACES.last + THICK, 212, 224, "W") },
+        "I" => ->(d) { d.across_at(FRONT[0], FRONT[0] + 68, FRONT[1] + 44, "I", feet: FRONT[1]) },
+        "H" => ->(d) { d.across_at(FRONT[0] + 46, FRONT[0] + 90, FRONT[1] - 44, "H", feet: FRONT[1] - 10) },
+        "L" => ->(d) { d.across_at(FRONT[0] + 68, WIDTH - 10, FRONT[1] + 80, "L", feet: FRONT[1]) },
+        "G" => ->(d) { d.across_at(FRONT[0] - 22, FRONT[0], FRONT[1] + 110, "G") }
+      }.freeze
+      private_constant :PLACES
+
+      def description = "#{@marks.map { |letter, name| "#{letter}, #{name}" }.join("; ")}."
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # The opening that doors want, for whoever frames it: finished, and dashed the
+    # rough one before its linings, from the finished floor.
+    class ToBuild < Picture
+      WIDTH = 460
+      HEIGHT = 400
+      BOX = [90, 60, 260, 270].freeze
+
+      # @param plan [Plan] with panels of given sizes
+      # @param printer [Length::Printer]
+      def initialize(plan, printer)
+        @set, @wanted, @printer = plan.set, plan.set.wanted, printer
+        wide, high = outer
+        @frame = Frame.new(wide, high, BOX)
+      end
+
+      def title = "The opening to build"
+
+      def id = "to-build"
+
+      def paint
+        left = (outer.first - width) / 2
+        rough if @wanted.rough
+        @pen.rect(@frame.at(left, height), [@frame.length(width), @frame.length(height)], "face")
+        @pen.line([20, @frame.y(0)], [WIDTH - 20, @frame.y(0)], "cut")
+        @pen.text([24, @frame.y(0) + 18], "finished floor", "quiet", anchor: "start")
+        sizes(left)
+      end
+
+      private
+
+      def width = @wanted.width[:design]
+
+      def height = @wanted.height[:design]
+
+      def outer = @wanted.rough ? @wanted.rough.values_at(:width, :height) : [width, height]
+
+      def rough
+        @pen.rect(@frame.at(0, outer.last), outer.map { |side| @frame.length(side) }, "hidden")
+      end
+
+      def sizes(left)
+        dimension = Dimension.new(@pen)
+        floor = @frame.y(0)
+        dimension.across(@frame.x(left), @frame.x(left + width), floor + 40, say(width), feet: floor + 4)
+        dimension.upright(@frame.y(height), floor, @frame.x(0) - 24, say(height), feet: @frame.x(left) - 4)
+        return unless @wanted.rough
+
+        top = @frame.y(outer.last)
+        dimension.across(@frame.x(0), @frame.x(outer.first), top - 16, say(outer.first), feet: top - 4)
+        dimension.upright(top, floor, @frame.x(outer.first) + 34, say(outer.last), feet: @frame.x(outer.first) + 4)
+      end
+
+      def say(mm) = @printer.text(mm)
+
+      def description
+        "Finished #{say(width)} wide and #{say(height)} high" +
+          (@wanted.rough ? "; rough #{outer.map { |side| say(side) }.join(" by ")}." : ".")
+      end
+    end
+  end
+end
