@@ -37,7 +37,7 @@ module YellowTrack
       def find(key) = choice.ranked.find { |one| Choosing.key_of(one) == key }
 
       # What names a candidate on a page: kit and layout.
-      def self.key_of(candidate) = [candidate.kit.id, *candidate.layout.values.map { |value| Array(value).join(",") }].join("/")
+      def self.key_of(candidate) = [candidate.kit.id, *candidate.layout.values.map { |value| Array(value).join(",") }].join(":")
 
       # The set of a candidate, for the opening file.
       #

@@ -65,7 +65,10 @@ RSpec.describe YellowTrack::Drawing::Responses do
     expect([7, -4, 1, 0].map { |count| controls.words("right", count) })
       .to eq ["1¾ turns clockwise", "1 turn anticlockwise", "¼ turn clockwise", "not turned"]
     _, slot = hung("in a slot")
-    expect(slot.words("left", 3)).to eq "1.5\u00A0mm up"
+    expect(slot.words("left", 3).tr("\u00A0", " "))
+      .to eq "raise this side 1.5 mm: loosen, let the bracket down 1.5 mm in its slot, tighten"
+    expect(slot.words("left", -2)).to match(/\Alower this side .* lift the bracket/)
+    expect(slot.words("left", 0)).to eq "not moved"
   end
 
   it "draws the gaps larger than life, the suggestion as a ghost, and says so" do

@@ -147,12 +147,12 @@ RSpec.describe YellowTrack::Web::App do
       end
       look("/openings/#{row.id}/size")
       expect(page.css("figure svg desc").map(&:text)).to all match(/\d/)
-      expect(page.css("input[type=range]")).not_to be_empty
-      said = %w[min max].map do |end_of_it|
+      expect(page.css("[role=slider]")).not_to be_empty
+      said = %w[aria-valuemin aria-valuemax].map do |end_of_it|
         look("/openings/#{row.id}/size")
-        slid = page.css("input[type=range]").map { |move| "#{move["name"]}=#{move[end_of_it]}" }.join("&")
+        slid = page.css("[role=slider]").map { |grip| "at[#{grip["data-move"]}]=#{grip[end_of_it]}" }.join("&")
         look("/openings/#{row.id}/slide?#{slid}")
-        page.at_css(".above-says").text
+        page.at_css(".clear-says").text
       end
       expect(said).to include(match(/Clear \d/))
     end
@@ -173,29 +173,45 @@ RSpec.describe YellowTrack::Web::App do
     end
   end
 
-  it "sets the families side by side on this opening, ranked with reasons" do
+  def ways = page.css(".way:not(.way-head)")
+
+  it "ranks every manner in a row, the set in mind marked, with what is not read yet" do
     row = hang("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]])
     look("/openings/#{row.id}/choose")
-    names = page.css(".candidate h2").map { |heading| heading.text.strip.sub(/\A\d\s+/, "") }
-    expect(names.length).to eq 7
-    expect(page.at_css(".why-first").text).to include(names.first)
-    expect(page.css(".candidate svg").length).to eq 7
-    expect(page.at_css(".candidate.taken h2").text).to include("Top-hung bypass")
-    expect(page.text.gsub(/\s+/, " ")).to include("Bay 2 stays shut")
+    expect(ways.map { |way| way.at_css("b").text }).to include("Top-hung", "Wall-hung pair", "Pocket, one leaf")
+    expect(ways.css("svg").length).to eq ways.length
+    expect(page.css(".way-mine").text).to include("in mind")
+    expect(page.text.gsub(/\s+/, " ")).to include("30 ways tried, nine kits").and include("not read yet")
+    expect(page.at_css(".choose-first").text).to include(ways.first.at_css("b").text)
   end
 
-  it "takes another family with a press, keeping the slab, and logs what it was" do
-    row = hang("set.slab" => {"width" => 926, "height" => 2200})
-    send_form("/openings/#{row.id}/set", {"family" => "Pocket", "seen" => "1"})
+  it "takes what is shown with one press, keeps what the panels are, and takes it back with one" do
+    row = hang("set.slab" => {"width" => 926, "height" => 2200}, "set.lap" => 40)
+    before = saved(row, "set")
+    send_form("/openings/#{row.id}/set", {"way" => "pocket-90:1:right", "seen" => "1"})
     expect(last_response.status).to eq 303
-    expect(saved(row, "set")).to include("family" => "pocket", "kit" => "pocket-90",
-      "slab" => {"width" => 926, "height" => 2200})
-    expect(book.log.before(row.id, "set")).to include("kit" => "twin-42")
-    send_form("/openings/#{row.id}/set", {"family" => "Curtain", "seen" => "2"})
+    expect(saved(row, "set")).to include("family" => "pocket", "kit" => "pocket-90", "makeup" => before["makeup"])
+    expect(saved(row, "set")).not_to include("slab", "lap")
+    look("/openings/#{row.id}/choose")
+    expect(page.css(".way-mine").text).to include("Pocket, one leaf")
+    send_form("/openings/#{row.id}/set", {"back" => "1", "seen" => "2"})
+    expect(saved(row, "set")).to eq before
+    send_form("/openings/#{row.id}/set", {"way" => "curtain", "seen" => "3"})
     expect(last_response.status).to eq 422
   end
 
-  it "says what is still to read before families can be compared" do
+  it "takes just what was tried: the plan that was shown is the plan that comes" do
+    row = hang("set.thickness" => 20, "survey.beside" => {"left" => 3000, "right" => 3000})
+    choice = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(row.document.to_h))
+    choice.ranked.each do |one|
+      opening = YellowTrack::Desk::Opening.new(book, book.openings.find(row.id))
+      set = YellowTrack::Desk::Choosing.new(opening).set_of(one)
+      taken = plan_of(row.document.with("set", set).to_h)
+      expect(taken.to_h.except("working")).to eq one.plan.to_h.except("working") unless one.in_mind?
+    end
+  end
+
+  it "says what is still to read before anything can be tried" do
     row = hang("survey.widths.top" => nil)
     look("/openings/#{row.id}/choose")
     expect(page.text).to include("width at the head")

@@ -16,7 +16,7 @@ RSpec.describe "Who is at work" do
     expect(last_of(row)).to have_attributes(kind: "note", who: "Runa")
     send_form("/jobs/#{row.job_id}/cut", {"from" => row.id, "offcut" => "", "as_cut" => {"A-T1" => "1805"}})
     expect(last_of(row)).to have_attributes(kind: "cut", who: "Runa")
-    send_form("/openings/#{row.id}/set", {"family" => "Pocket", "seen" => book.openings.find(row.id).version})
+    send_form("/openings/#{row.id}/set", {"way" => "pocket-90:1:right", "seen" => book.openings.find(row.id).version})
     expect(last_of(row)).to have_attributes(kind: "choice", who: "Runa")
     send_form("/openings/#{row.id}/bin", {})
     expect(last_of(row)).to have_attributes(key: "binned", who: "Runa")

@@ -26,7 +26,7 @@ RSpec.describe "Files in and out" do
 
   it "gives every drawing as a picture of its own" do
     row = hang
-    %w[front above floor sections shape].each do |name|
+    %w[set sections shape].each do |name|
       look("/openings/#{row.id}/#{name}.svg")
       expect(last_response["content-type"]).to include("image/svg+xml")
       expect(Nokogiri::XML(last_response.body).errors).to eq []
@@ -51,7 +51,7 @@ RSpec.describe "Files in and out" do
 
   it "has no plan and no front to give before the readings are in" do
     row = hang("survey.widths.top" => nil)
-    %w[plan.json front.svg].each do |name|
+    %w[plan.json set.svg].each do |name|
       look("/openings/#{row.id}/#{name}")
       expect(last_response.status).to eq 404
     end

@@ -33,7 +33,8 @@ RSpec.describe "Whatever comes to the door" do
      "/jobs/#{job}/cut" => %w[from offcut as_cut unit],
      "/jobs/#{job}/papers" => %w[x], "/jobs/#{job}/price" => %w[price],
      "/openings/#{id}/values" => %w[value key stage seen unit forget overrule back],
-     "/openings/#{id}/set" => %w[family seen], "/openings/#{id}/name" => %w[name], "/openings/#{id}/notes" => %w[notes],
+     "/jobs/#{job}/doors" => YellowTrack::Web::Job::Screen::DOORS + %w[unit],
+     "/openings/#{id}/set" => %w[way back seen], "/openings/#{id}/name" => %w[name], "/openings/#{id}/notes" => %w[notes],
      "/openings/#{id}/earlier" => %w[x], "/openings/#{id}/later" => %w[x], "/openings/#{id}/copy" => %w[x],
      "/openings/#{id}/bin" => %w[x],
      "/openings/#{id}/bring-back" => %w[x], "/openings/#{id}/papers" => %w[x], "/openings/#{id}/steps" => %w[step undo],
@@ -45,15 +46,16 @@ RSpec.describe "Whatever comes to the door" do
      "/rules" => %w[units grain.mm],
      "/rack" => %w[material length unit], "/rack/stock" => %w[material length price unit], "/rack/1/use" => %w[x],
      "/kits/file" => %w[file],
-     "/kits/twin-42/copy" => %w[kit]}
+     "/kits/twin-42/copy" => %w[kit unit]}
   end
 
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
-    stages = %w[measure choose size prepare cut hang adjust hand-over log sheet drilling working slide].map do |stage|
+    stages = %w[measure choose size prepare cut hang adjust hand-over log sheet drilling working slide
+      to-build].map do |stage|
       "/openings/#{id}/#{stage}"
     end
-    files = %w[opening.json plan.json cut.csv log.csv bench.json front.svg above.svg override/bypass.gap.least]
+    files = %w[opening.json plan.json cut.csv log.csv bench.json set.svg sections.svg override/bypass.gap.least]
       .map do |name|
       "/openings/#{id}/#{name}"
     end
@@ -61,7 +63,7 @@ RSpec.describe "Whatever comes to the door" do
       "/jobs/#{job}", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
-      "/lines.css", *stages, *files]
+      "/lines.css", "/tape", *stages, *files]
   end
 
   let(:queried) do

@@ -42,7 +42,7 @@ RSpec.describe "The log of an opening" do
 
   it "tells a whole set or a panel taken back in words" do
     row = hang
-    send_form("/openings/#{row.id}/set", {"family" => "Pocket", "seen" => 1})
+    send_form("/openings/#{row.id}/set", {"way" => "pocket-90:1:right", "seen" => 1})
     look("/openings/#{row.id}/log?only=choices")
     expect(says.last).to match(/\Aset: family bypass, kit twin-42.* → family pocket, kit pocket-90/)
   end

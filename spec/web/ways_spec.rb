@@ -58,7 +58,7 @@ RSpec.describe "Ways about" do
   it "starts a set by the schools that the house rules name, each with its reason beside it" do
     row = hang
     send_form("/rules", {"handle" => "middle", "even" => "top", "order" => "finish", "guide" => "side"})
-    send_form("/openings/#{row.id}/set", {"family" => "Bifold, one pair", "seen" => "1"})
+    send_form("/openings/#{row.id}/set", {"way" => "fold-34:2:left", "seen" => "1"})
     expect(book.openings.find(row.id).document["set"])
       .to include("handle" => "middle", "even" => "top", "order" => "finish").and not_include("guide")
     look("/openings/#{row.id}/size")
@@ -101,16 +101,37 @@ RSpec.describe "Ways about" do
     expect(last_response.status).to eq 404
   end
 
-  it "asks what the set in mind needs, and nothing else" do
-    {"fold-34" => "survey-front", "pocket-90" => "survey-wall-services", "bar-1" => "survey-wall-studs"}
-      .each do |kit, id|
-      row = hang("set" => {"family" => YellowTrack::Files::Shelf.kits.fetch(kit).family, "kit" => kit,
-                           "thickness" => 35})
-      look("/openings/#{row.id}/measure")
-      expect(page.at_css("##{id}")).not_to be_nil
-    end
-    look("/openings/#{hang.id}/measure")
-    expect(page.at_css("#survey-wall-services")).to be_nil
+  it "asks every fact whatever set is in mind, each read or not at a glance" do
+    row = hang("survey.beside" => {"left" => 900})
+    look("/openings/#{row.id}/measure")
+    facts = YellowTrack::Desk::Fields::FACTS.map(&:id)
+    expect(facts.map { |id| page.at_css("#field-#{id}") }).to all be_truthy
+    expect(page.at_css("#field-survey-beside-left")["class"]).not_to include("unread")
+    expect(page.at_css("#field-survey-beside-right")["class"]).to include("unread")
+    type(row, "survey.wall.services", "none")
+    expect(saved(row, "survey.wall.services")).to eq []
+    expect(page.css(".way")).to be_empty
+    look("/openings/#{row.id}/measure")
+    expect(page.at_css("#survey-wall-services")["value"]).to eq "none"
+    expect(page.at_css("#field-survey-wall-services")["class"]).not_to include("unread")
+  end
+
+  it "keeps a fact that is not known apart from one that is no" do
+    row = hang
+    type(row, "survey.wall.bears_load", "no")
+    expect(saved(row, "survey.wall.bears_load")).to be false
+    type(book.openings.find(row.id), "survey.wall.bears_load", "")
+    expect(book.openings.find(row.id).document["survey.wall.bears_load"]).to be_nil
+  end
+
+  it "refuses a stud outside the wall that was read, and keeps it to be settled" do
+    row = hang("survey.beside" => {"left" => 400, "right" => 600})
+    type(row, "survey.wall.studs", "120; 2500")
+    expect(page.at_css("#says-survey-wall-studs").text.tr("\u00A0\u202F", "  "))
+      .to match(/2.500 is outside the wall\. It goes from −400 to 2.412 mm/)
+    expect(book.openings.find(row.id).document["survey.wall.studs"]).to be_nil
+    look("/openings/#{row.id}/measure")
+    expect(page.at_css("#survey-wall-studs")["value"]).to eq "120; 2500"
   end
 
   it "takes several studs or services in one field, and says which cannot be read" do
@@ -158,7 +179,7 @@ RSpec.describe "Ways about" do
     second = book.openings.of(row.job_id).last
     expect([second.document["grain"], second.document["set.fit"]]).to eq ["0.5 mm", "plumb"]
     expect(book.openings.find(row.id).document.to_h).to eq row.document.to_h
-    send_form("/openings/#{row.id}/set", {"family" => "Bifold, one pair", "seen" => "1"})
+    send_form("/openings/#{row.id}/set", {"way" => "fold-34:2:left", "seen" => "1"})
     expect(saved(row, "set.half_jamb")).to eq("thickness" => "22 mm")
     send_form("/rules", {"fit.bypass" => "follow", "units" => "furlongs"})
     expect(book.house_rules.all).to include("units" => "in")
@@ -209,14 +230,5 @@ RSpec.describe "Ways about" do
     look("/openings/#{row.id}/measure")
     expect(page.at_css("#says-survey-diagonals-rising").text.tr("\u00A0", " "))
       .to match(/Out by about 2\d(\.\d)? mm\? Measure this one again\./)
-  end
-
-  it "puts two families side by side when two are pinned" do
-    row = hang
-    look("/openings/#{row.id}/choose?pin[]=0&pin[]=2")
-    expect(page.css(".pinned .candidate").length).to eq 2
-    look("/openings/#{row.id}/choose?pin[]=0")
-    expect(page.text).to include("Pin two.")
-    expect(page.css(".pinned")).to be_empty
   end
 end

@@ -26,7 +26,10 @@ module YellowTrack
 
         # @return [Array<Array(String, String)>] what each value is called, and the
         #   value
-        def values = Form.new(@sheet.except("id", "name")).lines.map { |key, value| [key.tr("._", "  "), value] }
+        def values
+          rows = Form.new(@sheet).rows.reject { |row| row.lacking || %w[id name].include?(row.key.key) }
+          [*@sheet.slice("family", "support").to_a, *rows.map { |row| [row.key.label, row.text] }]
+        end
 
         private
 
