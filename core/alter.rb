@@ -49,7 +49,11 @@ module YellowTrack
 
     def as_it_is? = height.zero? && width.zero? && lipping.zero? && short.zero?
 
-    def parts = slab? ? {alter: fixed? ? {width:} : {height:, width:, lipping:}} : {}
+    def parts = if slab?
+                  {alter: fixed? ? {width:} : {height:, width:, lipping:}}
+                else
+                  {}
+                end
 
     def checks = slab? ? Checks.new(self, @brief.printer).found : []
 

@@ -173,7 +173,10 @@ module YellowTrack
     # What stands by the panels and the track.
     def finish
       depth.guide(laps) if carried_by == "top" && !covers? && guides.places.any?
-      work.given("track.count", "Rails", rails, unit: "rails", from: :kit, why: "Open lanes run on one each.") if rails > 1
+      if rails > 1
+        work.given("track.count", "Rails", rails, unit: "rails", from: :kit,
+          why: "Open lanes run on one each.")
+      end
       @stops = Stops.of(self)
       @wall = Wall.new(self) if covers?
       @pelmet = Pelmet.of(self)

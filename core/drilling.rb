@@ -42,7 +42,8 @@ module YellowTrack
     # @param face ["room", "closet"]
     def initialize(set, panel, face = "room")
       @set, @panel, @face = set, panel, face
-      @holes = [*(edge_holes + hangers + strikers if first?), *marks].sort_by { |hole| [EDGES.index(hole.edge), hole.x] }.freeze
+      @holes = [*(edge_holes + hangers + strikers if first?), *marks]
+        .sort_by { |hole| [EDGES.index(hole.edge), hole.x] }.freeze
       @grooves = [(groove if first?)].compact.freeze
       freeze
     end

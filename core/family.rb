@@ -145,7 +145,8 @@ module YellowTrack
     # @return [Hash{String => Integer}]
     def fittings
       {"track screws" => track.holes.length * rails,
-       **(pulls ? {"pulls" => pulls.count} : {}), **(soft_close ? {"dampers" => soft_close.dampers, "strikers" => soft_close.strikers} : {})}
+       **(pulls ? {"pulls" => pulls.count} : {}),
+       **(soft_close ? {"dampers" => soft_close.dampers, "strikers" => soft_close.strikers} : {})}
     end
 
     # @return [Bypass::Pelmet, nil] in front of the track

@@ -41,7 +41,8 @@ module YellowTrack
 
     def least_screw
       @set.work.sum("track.screw", "Least screw", "bite + board + packing", bite: BITE,
-        board: survey["head.board"] || 0r, packing: @set.track.packing, why: "Through board and packing into what holds.")
+        board: survey["head.board"] || 0r, packing: @set.track.packing,
+        why: "Through board and packing into what holds.")
     end
 
     # What a head of boards asks for.

@@ -69,8 +69,8 @@ module YellowTrack
 
     # Over the studs, along the rail.
     def header_board
-      wall = @set.covers? && @set.wall
-      return [] unless wall && wall.board_length
+      wall = @set.wall if @set.covers?
+      return [] unless wall&.board_length
 
       material = "board #{say(wall.board_size("height"))} × #{say(wall.board_size("thickness"))}"
       [part("H", "header board", material, wall.board_length)]
@@ -91,14 +91,16 @@ module YellowTrack
     def boards
       cuts = framing or return []
       %w[room closet].map do |face|
-        Sheet.new(code: "#{@letter}-W#{face[0].upcase}", name: "board of the head, #{face} face", material: "wall board",
+        Sheet.new(code: "#{@letter}-W#{face[0].upcase}", name: "board of the head, #{face} face",
+          material: "wall board",
           width: cuts[:plate], height: cuts[:height], waits: false).freeze
       end
     end
 
     def pelmet
       pelmet = @set.pelmet or return []
-      material = ["pelmet", *[pelmet.height, pelmet.thickness].compact.map { |size| say(size) }.join(" × ")].join(" ").strip
+      material = ["pelmet", *[pelmet.height, pelmet.thickness].compact.map { |size| say(size) }.join(" × ")].join(" ")
+        .strip
       pelmet.names.zip(pelmet.lengths).map { |name, length| part("V", "pelmet, #{name}", material, length) }
     end
 

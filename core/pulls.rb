@@ -21,10 +21,12 @@ module YellowTrack
     def initialize(set)
       @set = set
       stile = Pulls.stile(set.opening)
-      @near = sum("near", "Pull, from the near edge", "stile ÷ 2", "In the middle of the stile at the free edge.", stile:)
+      @near = sum("near", "Pull, from the near edge", "stile ÷ 2", "In the middle of the stile at the free edge.",
+        stile:)
       @far = sum("far", "Pull, from the far edge", "width − stile ÷ 2", "In the middle of the stile at the free edge.",
         width: set.width, stile:)
-      @up = sum("up", "Pull, above the panel's bottom", "height − gap", "At the handles' height over the finished floor.",
+      @up = sum("up", "Pull, above the panel's bottom", "height − gap",
+        "At the handles' height over the finished floor.",
         height: Pulls.height(set.opening), gap: set.gap)
       freeze
     end

@@ -77,8 +77,9 @@ module YellowTrack
     def under(name, value, why)
       return take("sizing.height", "Sizing height, H", value, why) unless head_packing.positive?
 
-      @brief.work.sum("sizing.height", "Sizing height, H", "most(#{name} − head packing, 0)", from: :survey,
-        name.tr(" ", "_").to_sym => value, head_packing:, why: "#{why} The head is packed down first.")
+      @brief.work.sum("sizing.height", "Sizing height, H", "most(#{name} − head packing, 0)", :from => :survey,
+        name.tr(" ", "_").to_sym => value, :head_packing => head_packing,
+        :why => "#{why} The head is packed down first.")
     end
 
     def take(key, title, value, why) = @brief.work.given(key, title, value, from: :survey, why:)

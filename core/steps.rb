@@ -32,6 +32,7 @@ module YellowTrack
       "covering_up_to" => ->(set) { set.brief.figures.standing < set.brief.figures.covering },
       "guides_stand" => ->(set) { set.guides.places.any? },
       "tongue" => ->(set) { set.guides.tongue? },
+      "built_head" => ->(set) { Prepare::BuiltDownHead.framed?(set) },
       "framed" => ->(set) { !set.framed.nil? },
       "pelmet" => ->(set) { !set.pelmet.nil? },
       "soft_close" => ->(set) { !set.soft_close.nil? },
@@ -116,7 +117,8 @@ module YellowTrack
       key = [step["key"], place, (round if round > 1)].compact.join(".")
       Step.new(key:, does: @names.fill(step["do"], part), look: @names.fill(step["look"], part),
         hands: @names.hands(step["hands"]),
-        cautions: cautions(step["caution"]), waits: step["waits"], dry: dry(step, round), after: after(step, round, last),
+        cautions: cautions(step["caution"]), waits: step["waits"], dry: dry(step, round),
+        after: after(step, round, last),
         bites: step["bites"],
         place: step["place"], sums: sums(step), goes: step["goes"], loop: step["loop"] == true).freeze
     end

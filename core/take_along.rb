@@ -20,7 +20,8 @@ module YellowTrack
     end
 
     def boards(set)
-      {"header board" => (set.covers? && set.wall.board_length) ? 1 : 0, "pelmet pieces" => set.pelmet ? set.pelmet.lengths.length : 0}
+      {"header board" => (set.covers? && set.wall.board_length) ? 1 : 0,
+       "pelmet pieces" => set.pelmet ? set.pelmet.lengths.length : 0}
     end
   end
 end

@@ -71,13 +71,18 @@ module YellowTrack
     # The panels' height, and what is above and below it.
     def heights
       formula = "panel + above + gap + head packing"
-      [formula, gap_range.transform_values { |gap| {panel: opening["height"], above:, gap:, head_packing: packing("head")} }]
+      [formula, gap_range.transform_values { |gap|
+        {panel: opening["height"], above:, gap:,
+         head_packing: packing("head")}
+      }]
     end
 
     def before_linings
       lining = {lining: opening["lining"] || LINING, round: ROUND_LINING}
-      {width: sum("rough.width", "Rough opening, width", "design + 2 × (lining + round)", design: width[:design], **lining),
-       height: sum("rough.height", "Rough opening, height", "design + lining + round", design: height[:design], **lining)}
+      {width: sum("rough.width", "Rough opening, width", "design + 2 × (lining + round)", design: width[:design],
+        **lining),
+       height: sum("rough.height", "Rough opening, height", "design + lining + round", design: height[:design],
+         **lining)}
     end
 
     def sum(key, title, formula, **values)

@@ -37,7 +37,9 @@ module YellowTrack
       def find(key) = choice.ranked.find { |one| Choosing.key_of(one) == key }
 
       # What names a candidate on a page: kit and layout.
-      def self.key_of(candidate) = [candidate.kit.id, *candidate.layout.values.map { |value| Array(value).join(",") }].join(":")
+      def self.key_of(candidate)
+        [candidate.kit.id, *candidate.layout.values.map { |value| Array(value).join(",") }].join(":")
+      end
 
       # The set of a candidate, for the opening file.
       #
@@ -79,7 +81,8 @@ module YellowTrack
       def prices = @prices ||= @book.prices.all
 
       def worked_out
-        YellowTrack::Files::Candidates.choose(@opening.opening, own: @sheets.values.map { |sheet| Files::Shelf.kit(sheet) },
+        YellowTrack::Files::Candidates.choose(@opening.opening,
+          own: @sheets.values.map { |sheet| Files::Shelf.kit(sheet) },
           house:)
       rescue Fault => e
         e

@@ -73,7 +73,11 @@ module YellowTrack
         when :layer then layer_of(value).then { |material, thick, share| [material, told.call(thick), share.to_s] }
         when :lanes then [Array(value).join(",")]
         when :texts then [(value == []) ? Field::NONE : Array(value).join("; ")]
-        when :yes_no then [value.nil? ? "" : (value ? "yes" : "no")]
+        when :yes_no then [if value.nil?
+                             ""
+                           else
+                             (value ? "yes" : "no")
+                           end]
         when :number then [value.is_a?(Numeric) ? Numbers.plain(value).to_s : value.to_s]
         when :lengths then [Array(value).map(&told).join("; ")]
         when :kit then [value.is_a?(Hash) ? value["id"].to_s : value.to_s]
@@ -87,7 +91,7 @@ module YellowTrack
       # @param own [Symbol] the job's unit
       def same?(one, other, own:)
         return !one == !other if kind == :flag
-        return [one, other].map { |value| value.nil? ? nil : !!value }.uniq.one? if kind == :yes_no
+        return [one, other].map { |value| value.nil? ? nil : !value }.uniq.length == 1 if kind == :yes_no
 
         one == other || (Field::LENGTHS.include?(kind) && measured(one, own) == measured(other, own))
       end
@@ -103,7 +107,8 @@ module YellowTrack
         when :number then number(list.first)
         when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
-        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s), "share" => number(list[2].to_s)}
+        when :layer then {"material" => list[0], "thickness" => meant.call(list[1].to_s),
+                          "share" => number(list[2].to_s)}
           .reject { |_, text| text.to_s.empty? }
         else list.first
         end

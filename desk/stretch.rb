@@ -22,9 +22,9 @@ module YellowTrack
       end
 
       def fault(printer, out, from, to)
-        Fault.new("#{out.map { |stud| printer.short(stud) }.join(", ")} #{(out.length == 1) ? "is" : "are"} outside the " \
-          "wall. It goes from #{printer.short(from)} to #{printer.with_unit(to)} from the left jamb's foot, by the free " \
-          "wall that was read.", key: KEY)
+        told = "#{out.map { |stud| printer.short(stud) }.join(", ")} #{(out.length == 1) ? "is" : "are"}"
+        Fault.new("#{told} outside the wall. It goes from #{printer.short(from)} to #{printer.with_unit(to)} from " \
+          "the left jamb's foot, by the free wall that was read.", key: KEY)
       end
     end
   end

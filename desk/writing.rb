@@ -70,7 +70,8 @@ module YellowTrack
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
           Store::Openings::Act.new(document:, columns:,
-            entries: [{kind: kind_of(key), key:, before: now.document[key], after: value}])
+            entries: [{kind: kind_of(key), key:, before: now.document[key], after: value},
+              *built(now.document, document)])
         end
       end
 
@@ -85,8 +86,17 @@ module YellowTrack
         raise Unread, "Nothing stands before it. Fill in the one before it first."
       end
 
+      # What the log tells of an opening that is no longer only planned.
+      def built(before, after)
+        planned = "survey.planned"
+        return [] if before[planned] == after[planned]
+
+        [{kind: "reading", key: planned, before: before[planned], after: after[planned]}]
+      end
+
       def stands?(document, key, value)
-        document["survey.planned"] && !value.nil? && key.start_with?(*Planned::READ.map { |reading| "survey.#{reading}" })
+        document["survey.planned"] && !value.nil? &&
+          key.start_with?(*Planned::READ.map { |reading| "survey.#{reading}" })
       end
 
       # The columns of the opening as written; it lies on the desk from now on.

@@ -120,8 +120,10 @@ module YellowTrack
         @moves.windows.each do |from, to|
           corner, far = [x(from), head], [x(to), floor]
           slanted(corner, far)
-          @pen.text([(corner[0] + far[0]) / 2, corner[1] + (far[1] - corner[1]) * 0.34], "#{figure(to - from)} clear", "clear-word") if
-            far[0] - corner[0] > 64
+          if far[0] - corner[0] > 64
+            @pen.text([(corner[0] + far[0]) / 2, corner[1] + (far[1] - corner[1]) * 0.34], "#{figure(to - from)} clear",
+              "clear-word")
+          end
         end
       end
 

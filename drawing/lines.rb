@@ -34,7 +34,8 @@ module YellowTrack
 
       # Black on white, the track yellow.
       PAPER = {
-        ink: "1D2B2E", half: "1D2B2E", hair: "8A9496", shade: "E8E8E8", strip: "E8E8E8", sheet: "FFFFFF", paper: "FFFFFF",
+        ink: "1D2B2E", half: "1D2B2E", hair: "8A9496", shade: "E8E8E8", strip: "E8E8E8", sheet: "FFFFFF",
+        paper: "FFFFFF",
         rolling: "F2B600", good: "D9E8DF",
         stop: "1D2B2E"
       }.freeze

@@ -67,7 +67,10 @@ module YellowTrack
 
       # A line that something is laid to is drawn as one.
       def mark(hole)
-        return @pen.line(at(hole.x, height_of(hole) - LAID), at(hole.x, height_of(hole)), "hidden") unless drilled?(hole)
+        unless drilled?(hole)
+          return @pen.line(at(hole.x, height_of(hole) - LAID), at(hole.x, height_of(hole)),
+            "hidden")
+        end
 
         x, y = at(hole.x, height_of(hole))
         right = x * 2 > @frame.x(0) + @frame.x(@panel.width)

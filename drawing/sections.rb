@@ -40,7 +40,6 @@ module YellowTrack
       def on_beside(pen, left, head, floor)
         @lefts, @head_top, @floor = {head: left + 44, foot: left + 34}, head - CEILING, floor
         @pen, @dimension = pen, Dimension.new(pen)
-        head()
         foot
       end
 
@@ -128,9 +127,12 @@ module YellowTrack
         @pen.line([left, floor], [left + wide, floor], "cut")
         return unless covering.positive?
 
-        @pen.rect([left, floor], [wide, 8], "strip")
+        @pen.rect([left, floor], [covered(left, wide), 8], "strip")
         @pen.text([left + wide / 2, floor + 24], "#{say(covering)} covering, to come", "quiet")
       end
+
+      # How far a covering to come reaches along the floor, screen units.
+      def covered(_left, wide) = wide
 
       # What steadies or carries the panels at the floor.
       def below(floor, under)

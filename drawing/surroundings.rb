@@ -54,7 +54,7 @@ module YellowTrack
 
       def x(mm) = left + mm.to_f * scale
 
-      def say(key) = (length = @survey[key]).is_a?(Rational) ? @printer.short(length) : UNREAD
+      def say(key) = @survey[key].then { |length| length.is_a?(Rational) ? @printer.short(length) : UNREAD }
 
       def css(key) = open.include?(key) ? "tape unread" : "seen"
 
@@ -112,11 +112,14 @@ module YellowTrack
       # What is in the wall, and whether it carries.
       def inside
         services = @survey["wall.services"]
-        @pen.text([WIDTH - EDGE - 6, FLOOR - 36], services ? "in it: #{services.empty? ? "nothing" : services.length}" :
-          "in the wall: #{UNREAD}", "quiet", anchor: "end")
-        load = @survey["wall.bears_load"]
-        @pen.text([WIDTH - EDGE - 6, FLOOR - 18], load.nil? ? "load: #{UNREAD}" : (load ? "bears load" : "no load"), "quiet",
-          anchor: "end")
+        found = if services
+          "in it: #{services.empty? ? "nothing" : services.length}"
+        else
+          "in the wall: #{UNREAD}"
+        end
+        load = {nil => "load: #{UNREAD}", true => "bears load", false => "no load"}.fetch(@survey["wall.bears_load"])
+        @pen.text([WIDTH - EDGE - 6, FLOOR - 36], found, "quiet", anchor: "end")
+        @pen.text([WIDTH - EDGE - 6, FLOOR - 18], load, "quiet", anchor: "end")
       end
 
       def above
@@ -147,7 +150,7 @@ module YellowTrack
       def description
         read = {"above" => "free wall above", "beside.left" => "at the left", "beside.right" => "at the right",
                 "wall.projection" => "stands off", "wall.thickness" => "wall thick", "depth" => "depth",
-                "front" => "free in front"}.reject { |key, _| open.include?(key) }
+                "front" => "free in front"}.except(*open)
         told = read.map { |key, name| "#{name} #{say(key)}" }
         "#{told.empty? ? "Nothing read yet" : told.join(", ")}. #{caption}."
       end

@@ -54,7 +54,8 @@ module YellowTrack
         at = %w[left right].to_h { |side| [side, read["at"][side] || 0r] }
         Adjust::Slider.new(kit:, jamb: read["jamb"], gaps: read["gaps"], width: read["width"], height: read["height"],
           at:, floor: read["floor"],
-          bumper: read["bumper"] || 0r, engagement: read["engagement"], tops: read["tops"] || {}, read: read["read"] || "gap")
+          bumper: read["bumper"] || 0r, engagement: read["engagement"], tops: read["tops"] || {},
+          read: read["read"] || "gap")
       end
 
       def fold(read, kit)

@@ -4,7 +4,8 @@ module YellowTrack
   module Store
     # One database file: the whole of what a fitter has said and done.
     class Book
-      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures, :tape
+      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
+        :tape
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))

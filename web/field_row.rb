@@ -56,6 +56,9 @@ module YellowTrack
       # Whether it can be left open: a fact that is not read again.
       def optional? = kind == :yes_no || key.start_with?("survey.head.")
 
+      # What stands for nothing chosen.
+      def nothing_chosen = placeholder || (optional? ? "not said" : "as usual")
+
       # The two schools that a choice settles, where it is one.
       def school
         return unless key.start_with?("set.")

@@ -22,7 +22,11 @@ module YellowTrack
       # @return [Move, nil] nil where none closes all of it
       def best
         single = alone.select { |one| @limits.stops(one.left, one.right).empty? }
-        single.any? ? single.min_by.with_index { |one, place| [@front ? 0 : unlevel(one), place] } : both
+        if single.any?
+          single.min_by.with_index { |one, place| [@front ? 0 : unlevel(one), place] }
+        else
+          both
+        end
       end
 
       # The most of it that whole steps can do within every limit.

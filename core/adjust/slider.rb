@@ -175,7 +175,7 @@ module YellowTrack
       # @return [Numeric] mm
       def left_over(work, turned)
         work.sum("adjust.left_over", "Taper then", AFTER.fetch(@jamb), **after(turned),
-          why: "By the turns as rounded; the panel rolled home.")
+          why: "By the turns as rounded; #{(@read == "gap") ? "the panel rolled home" : "the middle stays as it was"}.")
       end
 
       # The move file's answer.
@@ -202,7 +202,8 @@ module YellowTrack
 
       # uR − uL: how much more the right hanger has to rise.
       def rise
-        @work.sum("adjust.rise", "Right #{carrier} to rise above the left", RISE.fetch(@jamb), **@gaps.slice(:top, :bottom),
+        @work.sum("adjust.rise", "Right #{carrier} to rise above the left", RISE.fetch(@jamb),
+          **@gaps.slice(:top, :bottom),
           spacing:, height: @height,
           why: "Raising one #{carrier} turns the panel by that over their spacing.")
       end

@@ -49,7 +49,8 @@ module YellowTrack
         @guides = laps.map do |lap|
           first, last = lanes.values_at(*held(lap).minmax)
           sum("guides.#{lap.between.join}", "Guide at the lap #{lap.between.join(", ")}, in the depth",
-            "(first lane + last lane) ÷ 2", "The middle of the lanes that it holds.", first_lane: first, last_lane: last)
+            "(first lane + last lane) ÷ 2", "The middle of the lanes that it holds.", first_lane: first,
+            last_lane: last)
         end
       end
 

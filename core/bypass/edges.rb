@@ -16,7 +16,7 @@ module YellowTrack
       # @return ["left", "right", nil]
       def met(panel)
         place = place_of(panel)
-        return unless @set.pattern.bi_parting? && (count == 2 || !outer?(place))
+        return if !@set.pattern.bi_parting? || (count > 2 && outer?(place))
         return "right" if place == count / 2 - 1
 
         "left" if place == count / 2

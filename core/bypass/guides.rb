@@ -127,7 +127,8 @@ module YellowTrack
 
         told = @brief.printer
         raise Fault.new("a tongue #{told.with_unit(width)} wide does not stand in a panel of " \
-          "#{told.with_unit(@thickness)}. Over 0 and under #{told.with_unit(@thickness)} works.", key: "set.tongue.width")
+          "#{told.with_unit(@thickness)}. Over 0 and under #{told.with_unit(@thickness)} works.",
+          key: "set.tongue.width")
       end
 
       def sum(key, title, formula, why, **values) = @brief.work.sum("guides.#{key}", title, formula, why:, **values)

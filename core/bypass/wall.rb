@@ -80,7 +80,8 @@ module YellowTrack
 
       # Read over the head that is there.
       def above
-        sum("above", "Free wall above the opening", "cover − head packing + rise + over", "For the rail and its brackets.",
+        sum("above", "Free wall above the opening", "cover − head packing + rise + over",
+          "For the rail and its brackets.",
           cover: @set.heights.cover, head_packing: @set.sizing.head_packing, rise: @brief.kit.fetch("rise"),
           over: @brief.kit["over"] || OVER)
       end

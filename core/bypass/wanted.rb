@@ -31,7 +31,8 @@ module YellowTrack
         private
 
         def heights
-          reach = {least: kit.fetch("rail.channel") - kit.fetch("rail.lip"), design: kit.fetch("rail.engagement.design"),
+          reach = {least: kit.fetch("rail.channel") - kit.fetch("rail.lip"),
+                   design: kit.fetch("rail.engagement.design"),
                    most: kit.fetch("rail.engagement.least") + kit.fetch("adjust.down")}
           values = {panel: opening["height"], channel: kit.fetch("rail.channel"), wheels: kit.fetch("rail.height"),
                     strip: opening["base_strip"] || 0r, head_packing: packing("head"), covering: laid_up_to}

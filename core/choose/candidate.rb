@@ -107,7 +107,8 @@ module YellowTrack
 
       # Sides on which it wants free wall to open.
       def parking_sides
-        return [] unless pocketed? || (on_wall? && manner != "wall-hung lapping")
+        return [] if inside? && !pocketed?
+        return [] if manner == "wall-hung lapping"
 
         layout["opens"] ? [layout["opens"]] : %w[left right]
       end

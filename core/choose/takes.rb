@@ -57,7 +57,7 @@ module YellowTrack
       def other_panels
         panels = (@candidate.layout["panels"] == 2) ? 4 : 2
         other = @others.find { |one| one.kit.equal?(@kit) && one.layout["panels"] == panels }
-        panels if other && other.stops.none? { |check| check.code == "bifold.width" }
+        panels if other&.stops&.none? { |check| check.code == "bifold.width" }
       end
 
       def least_beside = @candidate.parking_sides.filter_map { |side| @survey["beside.#{side}"] }.min

@@ -29,8 +29,11 @@ module YellowTrack
       # @return [Rational] mm
       def self.wanted(set) = set.sizing.head_packing + (set.heights.build&.head || 0r)
 
+      # Whether it is framed; a lower one is packed.
+      def self.framed?(set) = wanted(set) >= LEAST
+
       # Its frame; nil where there is none, or it is packed.
-      def self.of(set) = (wanted(set) >= LEAST) ? new(set) : nil
+      def self.of(set) = framed?(set) ? new(set) : nil
 
       # @param set [Family]
       def initialize(set)

@@ -73,8 +73,10 @@ module YellowTrack
 
       # What is read where, once it hangs.
       def read_where
-        set.needed_readings.map { |one| {"cover" => "How far each panel covers its jamb: top, middle and bottom"}
-          .fetch(one.read_as) { "Top, middle and bottom at #{one.edge}" } }.uniq.join("; ").concat(".")
+        set.needed_readings.map { |one|
+          {"cover" => "How far each panel covers its jamb: top, middle and bottom"}
+            .fetch(one.read_as) { "Top, middle and bottom at #{one.edge}" }
+        }.uniq.join("; ").concat(".")
       end
 
       VALUES = {
@@ -106,10 +108,13 @@ module YellowTrack
             "#{n.len(n.set.wall.board_size("thickness"))}"
         },
         "stops" => ->(n) { n.stops },
-        "floor_groove" => ->(n) { "#{n.num(n.set.guides.floor_width)} wide and #{n.len(n.set.guides.floor_depth)} deep" },
+        "floor_groove" => ->(n) {
+          "#{n.num(n.set.guides.floor_width)} wide and #{n.len(n.set.guides.floor_depth)} deep"
+        },
         "tongue" => ->(n) { n.len(n.set.guides.tongue) },
         "lanes" => ->(n) { n.list(n.set.depth.lanes.values_at(*n.set.pattern.lanes.uniq.sort)) },
         "pelmet" => ->(n) { n.list(n.set.pelmet.lengths) },
+        "head_built" => ->(n) { n.len(n.plan.prepare.to_h.fetch(:built_down).fetch(:height)) },
         "frame_groove" => ->(n) { n.len(n.set.framed.groove) },
         "strikers" => ->(n) { n.strikers },
         "catches" => ->(n) { n.catches },

@@ -49,13 +49,14 @@ module YellowTrack
       check "survey.planned", :note do |brief|
         next unless brief.survey.planned?
 
-        ["Still to be built: #{num(brief.survey.widths.first)} wide and #{len(brief.figures.level_height)} high above " \
-          "the finished floor.", "Build it so, and measure it once it stands."]
+        ["Still to be built: #{num(brief.survey.widths.first)} wide and #{len(brief.figures.level_height)} high " \
+          "above the finished floor.", "Build it so, and measure it once it stands."]
       end
 
       check "survey.open", :watch do |brief|
-        brief.closure.open? && !brief.survey.planned? && ["No diagonal and no lean: the shape of the opening cannot be known.",
-          "Take one diagonal or one lean at least."]
+        brief.closure.open? && !brief.survey.planned? &&
+          ["No diagonal and no lean: the shape of the opening cannot be known.",
+            "Take one diagonal or one lean at least."]
       end
 
       check "survey.unchecked", :note do |brief|
@@ -89,7 +90,10 @@ module YellowTrack
             "Pack the jamb parallel first, or size the set plumb."]
         end
 
-        next ["The widths differ by #{len(spread)}: the cover does, too.", "The least cover beyond a jamb is #{len(brief.cover)}; at the narrow places it is more."] if brief.cover
+        if brief.cover
+          next ["The widths differ by #{len(spread)}: the cover does, too.",
+            "The least cover beyond a jamb is #{len(brief.cover)}; at the narrow places it is more."]
+        end
 
         ["The widths differ by #{len(spread)}. #{lean_words(brief)}".strip,
           "Rock each panel to its jamb, or pack the jamb parallel."]

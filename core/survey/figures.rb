@@ -121,8 +121,8 @@ module YellowTrack
         @level_height = @work.sum("survey.level_height", "Level height, H",
           "most(least(heads) − high floor − covering, 0)",
           heads:, high_floor: floor_high, covering: standing, from: :survey,
-          why: "From the #{up_to? ? "floor's high point, the covering laid up to the rail," : "finished floor's high point"} " \
-            "to the head's low point: a track is level.")
+          why: "From the #{up_to? ? "floor's high point, the covering laid up to the rail," :
+            "finished floor's high point"} to the head's low point: a track is level.")
         @greatest_head = @work.sum("survey.greatest_head", "Greatest head", "most(heads) − high floor − covering",
           heads:, high_floor: floor_high, covering:, from: :survey,
           why: "What a set on the wall has to cover.")

@@ -34,7 +34,8 @@ module YellowTrack
       # @return [Track]
       def at_head(start:, length:, pieces:, lowered: 0r, floor_rail: nil)
         figures, down = @brief.figures, lowered + @sizing.head_packing
-        mount_height = @brief.work.sum("track.mount_height", "Track's mounting height", "low head − lowered", lowered: down,
+        mount_height = @brief.work.sum("track.mount_height", "Track's mounting height", "low head − lowered",
+          lowered: down,
           low_head: figures.head_low, why: "Above the datum; pack down to it wherever the head is higher.")
         packing = @brief.work.sum("track.packing", "Most packing over the track", "high head − low head + lowered",
           lowered: down,

@@ -19,7 +19,14 @@ module YellowTrack
           @pen.rect([z(0, :head), down(0)], [deep * @scale, 4], "runs")
         end
 
-        def below(floor, under)
+        # A covering laid up to the rail stands beside it, before the strip.
+        def laid_up_to = @plan.figures.covering - @plan.figures.standing
+
+        def covered(left, wide) = laid_up_to.positive? ? z(0, :foot) - left : wide
+
+        def below(finished, under)
+          floor = finished + larger(laid_up_to)
+          under += larger(laid_up_to)
           strip = larger(@set.opening["base_strip"] || 0)
           @pen.rect([z(0, :foot), floor - strip], [deep * @scale, strip], "strip")
           panels.each do |panel|

@@ -21,9 +21,9 @@ RSpec.describe "From readings to panels, in the browser" do
 
     session.find(".next a").click
     expect(session).to have_css("#numbers-panels .figure", text: "919")
-    session.execute_script("const a = document.getElementById('slide-A'); a.value = 300; a.dispatchEvent(new " \
-      "Event('input', { bubbles: true }))")
-    expect(session).to have_css(".above-says", text: "Clear 300")
+    session.execute_script("document.querySelector('[data-moved=A]').value = 300; " \
+      "document.getElementById('moving').dispatchEvent(new Event('input'))")
+    expect(session).to have_css(".clear-says", text: "Clear 300")
 
     session.refresh
     expect(session).to have_css("#numbers-panels .figure", text: "919")
@@ -33,26 +33,40 @@ RSpec.describe "From readings to panels, in the browser" do
 
   it "drags a panel with the pointer, no farther than its travel" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
-    panel = session.find(".above [data-panel=A] .face").native
+    panel = session.find(".set [data-panel=A][role=slider] .face").native
     session.driver.browser.action.move_to(panel).click_and_hold.move_by(400, 0).release.perform
-    expect(session).to have_css(".above-says", text: "Clear 887")
-    expect(session.find_field("slide-A").value.to_f).to eq 887
+    expect(session).to have_css(".clear-says", text: "Clear 887")
+    expect(session.find("[data-moved=A]", visible: :all).value.to_f).to eq 887
+  end
+
+  it "drags a panel where it stands in the front, and hatches what comes clear" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
+    session.driver.browser.action.move_to(session.all(".set [data-panel=A] .face").first.native).click_and_hold
+      .move_by(60, 0).release.perform
+    expect(session).to have_css(".set .hatch")
+    expect(session).to have_css(".clear-says", text: /Clear \d+/)
   end
 
   it "slides a panel under a finger, on a phone" do
     Browser.size(session, Browser::PHONE, mobile: true)
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
-    session.execute_script("document.querySelector('.above').scrollIntoView({ block: 'center' })")
-    x, y = session.evaluate_script("(() => { const box = document.querySelector('.above [data-panel=A] " \
+    session.execute_script("document.querySelector('.set [role=slider]').scrollIntoView({ block: 'center' })")
+    x, y = session.evaluate_script("(() => { const box = document.querySelector('.set [data-panel=A][role=slider] " \
       ".face').getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2] })()")
     Browser.swipe(session, [x, y], [x + 220, y])
-    expect(session).to have_css(".above-says", text: "Clear 887")
+    expect(session).to have_css(".clear-says", text: "Clear 887")
   end
 
   it "slides by keyboard alone, and opens a sum" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
-    session.find_field("slide-B").send_keys(:home)
-    expect(session).to have_css(".above-says", text: "Clear 887")
+    session.execute_script("document.querySelector('[data-move=B]').focus()")
+    before = session.find("[data-move=B]")["aria-valuenow"].to_f
+    session.send_keys(:left)
+    expect(session).to have_css("[data-move=B][aria-valuenow='#{(before - 10).to_i}']")
+    session.send_keys([:shift, :left])
+    expect(session).to have_css("[data-move=B][aria-valuenow='#{(before - 11).to_i}']")
+    session.send_keys(:home)
+    expect(session).to have_css(".clear-says", text: "Clear 887")
     session.find("#working-panels-width summary").send_keys(:enter)
     expect(session).to have_css(".sum-words", text: "down((run + laps × lap − meets × meet gap) ÷ panels, grain)")
   end

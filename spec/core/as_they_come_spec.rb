@@ -74,7 +74,8 @@ RSpec.describe "Doors as they come, walls as they are" do
         random = random_seed.call
         6.times do
           kit = YellowTrack::Files::Shelf.kits.fetch(set["kit"])
-          chosen = set.merge("family" => kit.family, "width" => random.rand(380..450), "height" => random.rand(1900..2150),
+          chosen = set.merge("family" => kit.family, "width" => random.rand(380..450),
+            "height" => random.rand(1900..2150),
             "thickness" => kit["thickness"].sum.to_i / 2, "makeup" => [{"material" => "hollow core"}])
           made = plan("set" => chosen, "survey" => {"planned" => true})
           expect(codes(made).select { |_, level| level == :stop }.keys - ["bifold.strike"]).to eq []
@@ -95,7 +96,8 @@ RSpec.describe "Doors as they come, walls as they are" do
       faults = fault_of("survey.planned" => true, "set.width" => 900, "set.height" => 2100)
       expect(faults.lines.map { |line| line[/\A[\w.]+/] })
         .to eq %w[survey.widths survey.heights survey.diagonals survey.leans survey.floor]
-      expect(fault_of("survey" => {"planned" => true}).lines.map { |line| line[/\A[\w.]+/] }).to eq %w[set.width set.height]
+      expect(fault_of("survey" => {"planned" => true}).lines.map { |line| line[/\A[\w.]+/] })
+        .to eq %w[set.width set.height]
     end
 
     it "adds packing, a covering to come and its linings" do
@@ -122,8 +124,10 @@ RSpec.describe "Doors as they come, walls as they are" do
     end
 
     it "stops where a thick covering would scrape" do
-      expect(codes(plan(**rail, "survey.covering" => {"thickness" => 11, "laid" => false}))).to include("bypass.gap.least" => :stop)
-      expect(codes(plan(**rail, "survey.covering" => {"thickness" => 10, "laid" => false}))).not_to include("bypass.gap.least")
+      expect(codes(plan(**rail, "survey.covering" => {"thickness" => 11, "laid" => false})))
+        .to include("bypass.gap.least" => :stop)
+      expect(codes(plan(**rail, "survey.covering" => {"thickness" => 10, "laid" => false})))
+        .not_to include("bypass.gap.least")
     end
   end
 
@@ -173,14 +177,16 @@ RSpec.describe "Doors as they come, walls as they are" do
 
   describe "bad input" do
     it "says in a sentence what was given and what works" do
-      {{"set.makeup" => [{"material" => "glass", "share" => 1.5}]} => /set\.makeup\[0\]\.share.*1\.5 is too large.*1 at most/,
+      {{"set.makeup" => [{"material" => "glass",
+                          "share" => 1.5}]} => /set\.makeup\[0\]\.share.*1\.5 is too large.*1 at most/,
        {"set.makeup" => [{"material" => "glass", "share" => 0}]} => /share.*0 is too small/,
        {"set.makeup" => [{"material" => "glass", "share" => 0.7}, {"material" => "fibreboard", "share" => 0.6}]} =>
          /set\.makeup.*0\.7 and 0\.6 cover more than the panel/,
        {"set.guide" => "tongue", "set.tongue" => {"width" => 30}} => /set\.tongue\.width.*30.*under 30/,
        {"set.guide" => "tongue", "set.kit" => "roll-36", "set.thickness" => 20} => /set\.guide.*top-hung/,
        {"set.soft_close" => true} => /set\.soft_close.*body/,
-       {"set.kit" => "roll-36", "set.thickness" => 20, "set.soft_close" => {"body" => 300}} => /top-hung, wall-hung and pocket/}
+       {"set.kit" => "roll-36", "set.thickness" => 20,
+        "set.soft_close" => {"body" => 300}} => /top-hung, wall-hung and pocket/}
         .each { |changes, sentence| expect(fault_of(**changes)).to match(sentence) }
     end
   end

@@ -16,7 +16,8 @@ RSpec.describe YellowTrack::Drilling do
   it "bores a pull in the middle of the free stile, at the handles' height" do
     marks = ->(**changes) {
       made = plan(**changes)
-      [made, described_class.of(made).map { |one| one.holes.select { |hole| hole.for == "pull" }.map { |hole| [hole.x, hole.y] } }]
+      [made, described_class.of(made)
+        .map { |one| one.holes.select { |hole| hole.for == "pull" }.map { |hole| [hole.x, hole.y] } }]
     }
     made, pulls = marks["set.handle_height" => 1000, "set.frame" => {"stile" => 80}]
     expect(pulls).to eq [[[40, 1000 - made.set.gap]], [[made.set.width - 40, 1000 - made.set.gap]]]
@@ -28,7 +29,8 @@ RSpec.describe YellowTrack::Drilling do
 
   it "puts a bottom-rolling set's rollers in the foot" do
     made = plan("set" => {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20})
-    expect(described_class.of(made).first.holes.select { |hole| hole.for == "roller" }.map(&:edge)).to eq %w[bottom bottom]
+    expect(described_class.of(made).first.holes.select { |hole| hole.for == "roller" }.map(&:edge))
+      .to eq %w[bottom bottom]
   end
 
   describe "of a bifold" do

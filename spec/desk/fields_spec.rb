@@ -22,11 +22,13 @@ RSpec.describe YellowTrack::Desk::Fields do
   end
 
   it "puts every field of a set on some screen of the sets that take it" do
-    shown = YellowTrack::Web::Size::Tally::Sliding::CHOICES.values + YellowTrack::Web::Size::Tally::Folding::CHOICES.values +
+    shown = YellowTrack::Web::Size::Tally::Sliding::CHOICES.values + YellowTrack::Web::Size::Tally::Folding::CHOICES
+      .values +
       YellowTrack::Web::Size::Tally::Pocketed::CHOICES.values
     size = shown.flat_map { |beside, more| [beside, *more&.last] }.compact
     prepare = YellowTrack::Web::Prepare::Screen
-    others = prepare::MORE.values.flatten + prepare::OWN.values.flatten + prepare::PACKING + prepare::HEAD + %w[set.height_cut]
+    others = prepare::MORE.values.flatten + prepare::OWN.values
+      .flatten + prepare::PACKING + prepare::HEAD + %w[set.height_cut]
     known = described_class::KNOWN.keys.grep(/\Aset\./)
     schools = YellowTrack::Files::HouseRules.all.filter_map(&:set).map { |key| "set.#{key}" }
     expect(known - size - others - schools).to eq []
@@ -40,6 +42,7 @@ RSpec.describe YellowTrack::Desk::Fields do
     expect(value["survey.wall.solid", "yes"]).to be true
     expect(value["survey.wall.solid", ""]).to be_nil
     expect(value["survey.wall.services", "None"]).to eq []
-    expect(value["set.makeup.0", ["glass", "6", "40 %"]]).to eq("material" => "glass", "thickness" => "6", "share" => 0.4)
+    expect(value["set.makeup.0", ["glass", "6", "40 %"]])
+      .to eq("material" => "glass", "thickness" => "6", "share" => 0.4)
   end
 end

@@ -17,7 +17,8 @@ RSpec.describe "The drawings" do
   it "draw the front with track, rollers and guide, a tall one broken in the middle" do
     picture = svg(whole(set))
     expect(front(picture).length).to eq 2
-    expect(number(picture.at_css(".track"), "width") / number(front(picture)[0], "width")).to be_within(0.001).of(1805 / 921.0)
+    expect(number(picture.at_css(".track"), "width") / number(front(picture)[0], "width")).to be_within(0.001)
+      .of(1805 / 921.0)
     expect(picture.css(".torn").length).to eq 1
     expect(picture.css("text.figure").map { |text| text.text.gsub(/[^\d.]/, "") }).to include("921", "2191")
     low = plan("survey.heights" => {"left" => 700, "middle" => 700, "right" => 700}, "survey.diagonals" => nil,

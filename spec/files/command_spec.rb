@@ -42,7 +42,8 @@ RSpec.describe "bin/plan" do
   it "tries every kit in every way when asked" do
     output, _, status = run("--choose", good)
     expect(status.exitstatus).to eq 0
-    expect(JSON.parse(output)).to include("format" => "yellow-track/choice", "tried" => 30, "ranked" => have_attributes(length: be >= 9))
+    expect(JSON.parse(output)).to include("format" => "yellow-track/choice", "tried" => 30,
+      "ranked" => have_attributes(length: be >= 9))
   end
 
   it "answers broken files in a sentence, never a trace" do

@@ -28,7 +28,8 @@ module Choices
     worked.flat_map do |key, value|
       found = made[key]
       value, found = value.sort_by(&:to_s), found.sort_by(&:to_s) if key == "stops"
-      value, found = [value, found].map { |list| list.sort_by { |one| one.values.first } } if %w[unread takes_to_fit].include?(key)
+      value, found = [value, found].map { |list| list.sort_by { |one| one.values.first } } if %w[unread takes_to_fit]
+        .include?(key)
       differ(value, found, "#{worked["manner"]}.#{key}")
     end
   end
@@ -37,7 +38,8 @@ module Choices
     case worked
     when Hash then worked.flat_map { |key, value| differ(value, made.is_a?(Hash) ? made[key] : nil, "#{path}.#{key}") }
     when Array
-      return ["#{path}: #{worked} is worked, #{made.inspect} made"] unless made.is_a?(Array) && made.length == worked.length
+      return ["#{path}: #{worked} is worked, #{made.inspect} made"] unless made.is_a?(Array) &&
+        made.length == worked.length
 
       worked.zip(made).each_with_index.flat_map { |(one, other), place| differ(one, other, "#{path}[#{place}]") }
     when Numeric then near?(worked, made, path) ? [] : ["#{path}: #{worked} is worked, #{made.inspect} made"]

@@ -27,20 +27,19 @@ RSpec.describe YellowTrack::Web::Kits::Form do
 
   it "takes inches and units, adds what the sheet lacked, and names each length that cannot be read" do
     sheet = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("twin-42").to_h)
-    made = described_class.new(sheet, unit: :in).with("drop" => "1 7/8", "track.width" => "80 mm", "lap.most" => "")
+    made = described_class.new(sheet, unit: :in).with("drop" => "1 7/8", "track.width" => "80 mm", "head_room" => "")
     expect(made).to include("drop" => 47.625)
     expect(made["track"]).to include("width" => 80)
-    expect(made["lap"]).not_to have_key("most")
+    expect(made).not_to have_key("head_room")
     expect { described_class.new(sheet).with("drop" => "1 7/", "lap.least" => "x") }
       .to raise_error(YellowTrack::Faults, /drop: "1 7\/" is not a length.*lap.least: "x" is not a length/m)
   end
 
-  it "takes decimals either way, lists apart by semicolon, and leaves what is no number to the reader" do
+  it "takes decimals either way, lists apart by semicolon, and names all else that is wrong" do
     sheet = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("bar-1").to_h)
-    made = described_class.new(sheet).with("rise" => "39,5", "weight.most" => "heavy", "thickness" => "18; 40",
-      "adjust.up" => "")
+    made = described_class.new(sheet).with("rise" => "39,5", "thickness" => "18; 40")
     expect(made).to include("rise" => 39.5, "thickness" => [18, 40])
-    expect(made["weight"]["most"]).to eq "heavy"
-    expect(made["adjust"]).not_to have_key("up")
+    expect { described_class.new(sheet).with("weight.most" => "heavy", "adjust.up" => "") }
+      .to raise_error(YellowTrack::Faults, /weight\.most: "heavy" is not a number.*adjust\.up: missing/m)
   end
 end

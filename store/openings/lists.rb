@@ -32,7 +32,9 @@ module YellowTrack
 
         # @return [Array<Opening>] of a job's bin, the last binned first
         def binned(job_id, most: nil)
-          @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| opening(row) }
+          @openings.where(job_id:).exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map do |row|
+            opening(row)
+          end
         end
 
         # @return [Array<String>] what hanging openings are cut from

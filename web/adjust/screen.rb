@@ -200,7 +200,8 @@ module YellowTrack
         def told_of(name, count)
           amount = gap_with_unit(controls.mm(name, count).abs)
           if slides? && !reading.turned?(name)
-            return Told.new(control_name(name), "#{count.positive? ? "up" : "down"} #{amount}", controls.words(name, count))
+            return Told.new(control_name(name), "#{count.positive? ? "up" : "down"} #{amount}",
+              controls.words(name, count))
           end
           return Told.new(control_name(name), amount, controls.direction(name, count)) unless reading.turned?(name)
 

@@ -10,7 +10,8 @@ module YellowTrack
         extend Forwardable
 
         STATES = {"fits" => [:done, "fits"], "if" => [:watch, "fits if"], "not" => [:stop, "stop"]}.freeze
-        NAMES = {"top-hung" => "Top-hung", "bottom-rolling" => "Bottom-rolling", "wall-hung lapping" => "Wall-hung, lapping",
+        NAMES = {"top-hung" => "Top-hung", "bottom-rolling" => "Bottom-rolling",
+                 "wall-hung lapping" => "Wall-hung, lapping",
                  "wall-hung one panel" => "Wall-hung, one panel", "wall-hung pair" => "Wall-hung pair",
                  "bifold one pair" => "Bifold, one pair", "bifold two pairs" => "Bifold, two pairs",
                  "pocket one leaf" => "Pocket, one leaf", "pocket two leaves" => "Pocket, two leaves"}.freeze
@@ -110,14 +111,17 @@ module YellowTrack
         def layout
           lanes, opens = card.layout.values_at("pattern", "opens")
           side = card.layout["hand"] ? "pivots at the #{card.layout["hand"]}" : opens && "opens to the #{opens}"
-          [(PANELS[lanes.length] if lanes && lanes.length > 1), side].compact.join(", ").then { |text| text.empty? ? nil : text }
+          [(PANELS[lanes.length] if lanes && lanes.length > 1), side].compact.join(", ").then do |text|
+            text.empty? ? nil : text
+          end
         end
 
         def cure(take)
           return if take.figure.nil?
 
           case take.unit
-          when :areal then "#{kit.name} carries panels of #{take.figure.to_f.round(2)} kg/m² at most#{lighter(take.figure)}"
+          when :areal
+            "#{kit.name} carries panels of #{take.figure.to_f.round(2)} kg/m² at most#{lighter(take.figure)}"
           when :count then "#{(take.figure == 4) ? "two pairs" : "one pair"} would do"
           else length_cure(take)
           end
@@ -140,7 +144,8 @@ module YellowTrack
         WANTS = {
           "bypass.parking" => "free wall beside:", "pocket.beside" => "free wall beside:",
           "bypass.depth" => "depth in the opening:", "bifold.depth" => "depth in the opening:",
-          "bifold.room" => "free floor in front:", "bypass.above" => "free wall above:", "pocket.wall" => "wall, thick:",
+          "bifold.room" => "free floor in front:", "bypass.above" => "free wall above:",
+          "pocket.wall" => "wall, thick:",
           "height.tall" => "panels too tall by", "bypass.cover" => "more cover, or a head lower by",
           "bypass.engage" => "head or rail built by", "bypass.lap.short" => "packing at the jambs, in all:",
           /\.height\z/ => "out of the kit's heights by", /\.thickness\z/ => "panels of"

@@ -33,8 +33,11 @@ module YellowTrack
           return "#{first.name} goes in, if what is not read yet is so." if first.state == "if"
 
           others = fitting - 1
-          others.zero? ? "#{first.name}: the only one that goes in as things are." :
+          if others.zero?
+            "#{first.name}: the only one that goes in as things are."
+          else
             "#{first.name} comes first; #{told(others)} more #{(others == 1) ? "goes" : "go"} in as things are."
+          end
         end
 
         # How many were tried, and what facts would change.

@@ -29,16 +29,16 @@ module YellowTrack
         # The sheet with what was typed; an emptied field takes its value out.
         #
         # @param typed [Hash{String => String}]
-        # @return [Hash] not checked yet by its schema
-        # @raise [Faults] for lengths that cannot be read, each by its key
+        # @return [Hash]
+        # @raise [Faults] all that is wrong with it, each by its key
         def with(typed)
           faults = []
           made = rows.each_with_object(fixed) do |row, sheet|
-            value = read(row.key, (typed[row.key.key] || row.text).to_s.scrub("?").strip)
+            text = (typed[row.key.key] || row.text).to_s.scrub("?").strip
+            value = read_or_note(row.key, text, faults)
             put(sheet, row.key.key.split("."), value) unless value.nil?
-          rescue Fault => e
-            faults << Fault.new(e.words, key: row.key.key)
           end
+          faults += refused(made).reject { |fault| faults.any? { |known| fault.key.start_with?(known.key) } }
           faults.any? ? raise(Faults.new(faults)) : made
         end
 
@@ -55,6 +55,21 @@ module YellowTrack
         end
 
         def length(mm) = Length::Printer.derived(@unit).typed(Rational(mm.to_s))
+
+        def refused(sheet)
+          Files::Shelf.kit(sheet)
+          []
+        rescue Faults => e
+          e.list
+        end
+
+        # A length that cannot be read stays as it was typed, with its fault noted.
+        def read_or_note(key, text, faults)
+          read(key, text)
+        rescue Fault => e
+          faults << Fault.new(e.words, key: key.key)
+          text
+        end
 
         def read(key, text)
           return if text.empty?

@@ -35,7 +35,8 @@ module YellowTrack
           return [] if still? || @screen.plan.nil?
 
           figures = @screen.plan.figures
-          [off("wide", figures.tightest_width, @wanted.width), off("high", figures.level_height, @wanted.height)].compact
+          [off(%w[wider narrower], figures.tightest_width, @wanted.width),
+            off(%w[higher lower], figures.level_height, @wanted.height)].compact
         end
 
         private
@@ -47,12 +48,12 @@ module YellowTrack
           [printer.text(range[:design]), (range[:least] == range[:most]) ? "exactly" : "#{least} to #{most} will do"]
         end
 
-        def off(side, stands, range)
+        def off(words, stands, range)
           by = stands - range[:design]
           return if by.abs < 1
 
           within = stands.between?(range[:least], range[:most]) ? "which will do" : "and that will not do"
-          "#{printer.with_unit(by.abs)} #{by.positive? ? "more" : "less"} #{side} than asked, #{within}"
+          "#{printer.with_unit(by.abs)} #{by.positive? ? words.first : words.last} than asked, #{within}"
         end
       end
     end

@@ -21,7 +21,12 @@ module YellowTrack
         # Rows of the table: what it is, the figure, its range.
         #
         # @return [Array<Array(String, String, String)>]
-        def rows = SIDES.map { |side, words| [words, derived(wanted.public_send(side)[:design]), range(wanted.public_send(side))] } + more
+        def rows
+          SIDES.map { |side, words|
+            [words, derived(wanted.public_send(side)[:design]),
+              range(wanted.public_send(side))]
+          } + more
+        end
 
         def doors
           "#{set.panels.length} × #{opening.cut_printer.text(set.width)} × #{opening.cut_printer.text(set.height)}, " \
@@ -50,17 +55,22 @@ module YellowTrack
 
         def lining = opening.opening["lining"] || YellowTrack::Wanted::LINING
 
-        def depth = set.depth_needed && ["deep at least", derived(set.depth_needed), "front plane to the back of the jamb"]
+        def depth
+          set.depth_needed && ["deep at least", derived(set.depth_needed), "front plane to the back of the jamb"]
+        end
 
         def pocket
           sizes = %w[pocket.rough_width pocket.rough_height].filter_map { |key| plan.working[key]&.value }
-          ["rough opening of the pocket's frame", sizes.map { |mm| derived(mm) }.join(" × "), "between studs, to the header"] if
-            sizes.any?
+          if sizes.any?
+            ["rough opening of the pocket's frame", sizes.map { |mm| derived(mm) }.join(" × "),
+              "between studs, to the header"]
+          end
         end
 
         def covering
           coming = plan.figures.covering
-          ["covering still to come", derived(coming), "heights from today's floor are that much more"] if coming.positive?
+          ["covering still to come", derived(coming), "heights from today's floor are that much more"] if coming
+            .positive?
         end
       end
     end

@@ -15,7 +15,8 @@ module YellowTrack
 
         # @return [Array<Size::Tally::Row>]
         def rows
-          [packing, head_packing, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, pelmet, framed, slab]
+          [packing, head_packing, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, pelmet, framed,
+            slab]
             .flatten.compact
         end
 
@@ -53,7 +54,8 @@ module YellowTrack
           packing = @needs[:head_packing] or return
           layers = packing[:layers].map { |layer| derived(layer) }.join(" + ")
           row("Pack the head", [derived(packing[:target])], "down, level", %w[prepare.head_packing build.built],
-            "#{layers}#{", #{derived(packing[:shortfall])} short" if packing[:shortfall] > 0.5r}", codes: %w[height.build])
+            "#{layers}#{", #{derived(packing[:shortfall])} short" if packing[:shortfall] > 0.5r}",
+            codes: %w[height.build])
         end
 
         # What a floor rail has to stand higher for panels that are not cut.
@@ -61,7 +63,8 @@ module YellowTrack
           build = @screen.set.heights.build
           return unless build&.strip&.positive?
 
-          row("Raise the rail", [derived(build.strip)], "on a base strip", %w[build.built], @screen.short_sum("build.built"),
+          row("Raise the rail", [derived(build.strip)], "on a base strip", %w[build.built],
+            @screen.short_sum("build.built"),
             codes: %w[height.build])
         end
 

@@ -14,7 +14,8 @@ module YellowTrack
         MORE = {
           "casing" => %w[set.casing.width set.casing.thickness set.reveal],
           "head" => %w[set.head.material set.head.breadth set.head.depth set.head.plies],
-          "framed" => %w[set.frame.stile set.frame.rails set.frame.groove set.frame.tenon set.frame.solid set.frame.wood]
+          "framed" => %w[set.frame.stile set.frame.rails set.frame.groove set.frame.tenon set.frame.solid
+            set.frame.wood]
         }.freeze
 
         def renewed = ["prepare/drawings", "prepare/numbers"]
@@ -61,12 +62,13 @@ module YellowTrack
         def waits
           covering = plan.figures.covering
           [(if covering.positive? && laid_up_to?
-              "The covering of #{long(covering)} is still to be laid: up to the rail, later. The rail stands on today's floor."
+              "The covering of #{long(covering)} is still to be laid: up to the rail, later. The rail stands on " \
+                "today's floor."
             end),
             (if covering.positive? && !laid_up_to?
-              "The covering of #{long(covering)} is still to be laid: brackets and guides wait for it, or stand on " \
-              "blocks."
-            end),
+               "The covering of #{long(covering)} is still to be laid: brackets and guides wait for it, or stand on " \
+               "blocks."
+             end),
             ("Boards go on only after the door has run." if manner.pockets?),
             ("Heights are cut on site: #{set.panels.map(&:name).join(", ")} wait for the check measurement." if plan
               .waits_for_check?)].compact

@@ -28,6 +28,8 @@ module YellowTrack
         def options_of(field)
           case field.key
           when "set.kit" then kits_of
+          when "set.guide" then field.options
+            .reject { |kind, _| kind == "tongue" && opening.kit.manner.key != "top-hung" }
           when "set.pattern" then field.options
             .select { |lanes, _| lanes.split(",").map(&:to_i).max <= opening.kit["lanes"].to_i }
           else super

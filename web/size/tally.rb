@@ -30,7 +30,8 @@ module YellowTrack
           "set.fin.length" => "kit's or 18", "set.tongue.width" => "6 mm", "set.tongue.reach" => "8 mm",
           "set.half_jamb.depth" => "20 mm", "set.soft_close" => "as the kit", "set.pelmet.height" => "no pelmet",
           "set.pelmet.thickness" => "no pelmet", "set.rail_thickness" => "as the panel",
-          "set.stile_thickness" => "as the panel", "set.base_strip" => "none", "set.half_jamb.thickness" => "none", "set.pattern" => "as usual"
+          "set.stile_thickness" => "as the panel", "set.base_strip" => "none", "set.half_jamb.thickness" => "none",
+          "set.pattern" => "as usual"
         }.freeze
 
         PANEL_CHOICES = %w[set.kit set.thickness set.width set.height set.makeup.0 set.makeup.1 set.weighed set.fit
@@ -104,11 +105,15 @@ module YellowTrack
         def packed
           packing = @set.jamb_packing or return
           range, at = packing.range, packing.at
-          [(row("Pack in all", [derived(range[:design])], "#{short(range[:least])} to #{short(range[:most])} will do",
-            %w[packing.design packing.least packing.most]) if range),
-            (row("Jambs packed", [derived(at[:left].values.max), :and, derived(at[:right].values.max)],
-              "at the most, left and right",
-              %w[left right].product(%w[bottom top]).map { |side, end_| "packing.at.#{side}.#{end_}" }) if at)].compact
+          [(if range
+              row("Pack in all", [derived(range[:design])], "#{short(range[:least])} to #{short(range[:most])} will do",
+                %w[packing.design packing.least packing.most])
+            end),
+            (if at
+               row("Jambs packed", [derived(at[:left].values.max), :and, derived(at[:right].values.max)],
+                 "at the most, left and right",
+                 %w[left right].product(%w[bottom top]).map { |side, end_| "packing.at.#{side}.#{end_}" })
+             end)].compact
         end
 
         # What the track is screwed with, where the head is known.

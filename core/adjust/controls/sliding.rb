@@ -13,7 +13,8 @@ module YellowTrack
           return super if reading.turned?(name) || count.zero?
 
           by, raised = printer.with_unit(mm(name, count).abs), count.positive?
-          "#{raised ? "raise" : "lower"} this side #{by}: loosen, #{raised ? "let the bracket down" : "lift the bracket"} " \
+          "#{raised ? "raise" : "lower"} this side #{by}: loosen, " \
+            "#{raised ? "let the bracket down" : "lift the bracket"} " \
             "#{by} in its slot, tighten"
         end
 

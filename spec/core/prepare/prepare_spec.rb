@@ -79,7 +79,8 @@ RSpec.describe YellowTrack::Prepare do
   end
 
   it "sets a stand-off block behind every bracket" do
-    hung = plan("set" => {"family" => "bypass", "kit" => "bar-3", "thickness" => 35}, "survey.wall" => {"projection" => 50})
+    hung = plan("set" => {"family" => "bypass", "kit" => "bar-3", "thickness" => 35},
+      "survey.wall" => {"projection" => 50})
     expect(hung.to_h["prepare"]["standoff"])
       .to include("target" => 31, "count" => hung.set.track.holes.length, "layers" => [25, 6])
     expect(hung.set.fittings).to include("stand-off blocks" => hung.set.track.holes.length)

@@ -9,7 +9,8 @@ module YellowTrack
           CHOICES = {
             panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.panels set.hand]]],
             slab: SLAB_CHOICES,
-            pivots: ["set.side_gap", ["Half jamb and setback", %w[set.half_jamb.thickness set.half_jamb.depth set.setback]]],
+            pivots: ["set.side_gap", ["Half jamb and setback",
+              %w[set.half_jamb.thickness set.half_jamb.depth set.setback]]],
             gap: ["set.gap", nil], handle: [nil, ["Hinge stile or middle", %w[set.handle]]],
             track: [nil, ["Packing", %w[set.packing.left set.packing.right set.packing.head]]]
           }.freeze

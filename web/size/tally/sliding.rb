@@ -22,9 +22,26 @@ module YellowTrack
             pulls: [nil, ["Soft close", SOFT_CLOSE]]
           }.freeze
 
+          # What a set on the wall, and one that hangs, have no use for.
+          NO_USE = {wall: %w[set.packing.left set.packing.right set.bumper set.base_strip], head: %w[set.base_strip],
+                    floor: %w[set.guide set.fin.width set.fin.height set.fin.length set.tongue.width set.tongue.reach]}
+            .freeze
+          TONGUE = %w[set.tongue.width set.tongue.reach].freeze
+
+          def choices(part)
+            beside, more = super
+            [beside, more && [more.first, more.last - no_use]]
+          end
+
+          def no_use
+            manner = @opening.kit.manner
+            NO_USE.fetch(manner.carried) + ((manner.key == "top-hung") ? [] : TONGUE)
+          end
+
           def parts
             if @set&.covers?
-              return [:panels, :slab, *(:lap if @set.lap), :gap, :guide, :track, :rollers, :wall, :pulls, :wanted, :opens]
+              return [:panels, :slab, *(:lap if @set.lap), :gap, :guide, :track, :rollers, :wall, :pulls, :wanted,
+                :opens]
             end
 
             %i[panels slab lap guide gap track rollers depth pulls wanted opens]
@@ -49,7 +66,8 @@ module YellowTrack
           end
 
           def tongue
-            row("Groove in floor", [derived(@set.guides.floor_width), :"wide,", derived(@set.guides.floor_depth)], "deep",
+            row("Groove in floor", [derived(@set.guides.floor_width), :"wide,", derived(@set.guides.floor_depth)],
+              "deep",
               %w[guides.floor_width guides.floor_depth guides.tongue],
               line: ["the tongue stands #{derived(@set.guides.tongue)} out of the panel's foot"],
               codes: %w[guide.lift guide.floor bypass.meet])
@@ -62,12 +80,14 @@ module YellowTrack
 
           def stops
             @set.stops && row("Stops at", [@set.stops.map { |stop| derived(stop) }.join(", ")],
-              "from the left jamb's foot, their faces", @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
+              "from the left jamb's foot, their faces",
+              @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
               line: ["where the hangers' plates meet them"])
           end
 
           def of_track
-            rails = (@set.rails > 1) ? row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)], "one a lane, one end only",
+            rails = (@set.rails > 1) ? row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)],
+              "one a lane, one end only",
               %w[track.length track.count wall.rail_start], line: ["#{sum("track.length")}. #{pieces}"]) : one_track
             rail = @set.track.floor_rail or return [rails]
             [rails, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room],
@@ -83,7 +103,8 @@ module YellowTrack
           end
 
           def wall
-            [rail_line, row("Rail starts", [derived(@set.track.start)], "from the left jamb's foot", %w[wall.rail_start]),
+            [rail_line, row("Rail starts", [derived(@set.track.start)], "from the left jamb's foot",
+              %w[wall.rail_start]),
               header].compact
           end
 
