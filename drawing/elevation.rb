@@ -11,7 +11,7 @@ module YellowTrack
       TRACK = 6
       ROLLER = 5
       HATCH = 9 # screen units between the lines over what is clear
-      UNDER = 46 # below the floor, for the panels' widths
+      UNDER = 56 # below the floor, for the panels' widths
 
       class << self
         # The elevation in the set's own manner.
@@ -165,8 +165,13 @@ module YellowTrack
         corner = [x(from), y(foot + panel.height)]
         @pen.group("panel #{css}", "data-panel": panel.name) do
           @pen.rect(corner, [x(to) - x(from), y(foot) - corner[1]], "face")
-          name(panel, (x(from) + x(to)) / 2, corner[1] + (y(foot) - corner[1]) * 0.34)
+          name(panel, (x(from) + x(to)) / 2, named_at(corner[1]))
         end
+      end
+
+      # Where a panel's letter stands under its top: clear of what is left out.
+      def named_at(top)
+        torn? ? (top + @above + (@tall - TORN) / 2.0) / 2 : top + (y(foot) - top) * 0.34
       end
 
       def name(panel, middle, height)

@@ -35,11 +35,12 @@ module YellowTrack
       #
       # @param pen [SVG, Paper::Ink]
       # @param left [Numeric] screen units
-      # @param head [Numeric] what the panels hang from
-      # @param floor [Numeric]
-      def on_beside(pen, left, head, floor)
-        @lefts, @head_top, @floor = {head: left + 44, foot: left + 34}, head - CEILING, floor
+      # @param hung_from [Numeric] what the panels hang from, screen units
+      # @param floor [Numeric] screen units
+      def on_beside(pen, left, hung_from, floor)
+        @lefts, @head_top, @floor = {head: left + 44, foot: left + 34}, hung_from - CEILING, floor
         @pen, @dimension = pen, Dimension.new(pen)
+        head
         foot
       end
 

@@ -154,9 +154,9 @@ module YellowTrack
 
         beyond = %w[left right].zip(set.jamb_covers)
         side, least = beyond.min_by(&:last)
-        says = [("Only #{len(least)} of cover beyond the #{side} jamb." if least < COVER_LEAST),
-          ("Only #{len(set.heights.cover)} of cover over the head." if set.heights.cover < COVER_LEAST)].compact
-        says.any? && [says.join(" "), "Cover #{len(COVER_LEAST)} or more: larger panels, more cover, or less to cover."]
+        says = [(covering(least, "beyond the #{side} jamb") if least < COVER_LEAST),
+          (covering(set.heights.cover, "over the head") if set.heights.cover < COVER_LEAST)].compact
+        says.any? && [says.join(" "), more_cover(set, least)]
       end
 
       check "bypass.above", :stop do |set|
@@ -220,6 +220,17 @@ module YellowTrack
       end
 
       private
+
+      def covering(cover, where)
+        cover.negative? ? "#{len(-cover)} #{where} stays open." : "Only #{len(cover)} of cover #{where}."
+      end
+
+      def more_cover(set, at_jamb)
+        built = set.heights.build&.head
+        return "Build the head down #{len(built)}, or take taller panels." if built&.positive? && at_jamb >= COVER_LEAST
+
+        "Cover #{len(COVER_LEAST)} or more: larger panels, more cover, or less to cover."
+      end
 
       # Without a lap the guide stands in the middle of the cover.
       def on_cover(set, length)

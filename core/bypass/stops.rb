@@ -14,9 +14,9 @@ module YellowTrack
         plate = set.kit["hanger.length"]
         return unless plate && set.carried_by == "top"
 
-        faces(set).map { |left, side| face(set, plate, left, side) }.uniq.sort.each_with_index.map do |x, place|
-          set.work.given("track.stops.#{place + 1}", "Stop #{place + 1}", x, from: :handbook,
-            why: "A hanger's plate meets it; from the left jamb's foot.")
+        faces(set).uniq { |left, side| face(set, plate, left, side) }
+          .sort_by { |left, side| face(set, plate, left, side) }.each_with_index.map do |(left, side), place|
+          met(set, plate, left, side, place + 1)
         end
       end
 
@@ -45,6 +45,15 @@ module YellowTrack
       def face(set, plate, left, side)
         near, far = set.rollers.places
         (side == :left) ? left + near - plate / 2 : left + far + plate / 2
+      end
+
+      # Writes a stop down: which hanger meets it, with the panel's left edge where it
+      # stands then.
+      def met(set, plate, left, side, number)
+        near, far = set.rollers.places
+        hanger, sign = (side == :left) ? [near, "−"] : [far, "+"]
+        set.work.sum("track.stops.#{number}", "Stop #{number}", "panel edge + hanger #{sign} plate ÷ 2",
+          panel_edge: left, hanger:, plate:, why: "A hanger's plate meets it; from the left jamb's foot.")
       end
     end
   end

@@ -33,7 +33,7 @@ RSpec.describe "Kits of the fitter's own" do
   it "says all that is wrong with a sheet, keeps what was typed, and saves nothing" do
     copy("twin-42", "drop" => "x", "weight.counts" => "door", "tallest" => "")
     expect(last_response.status).to eq 422
-    expect(page.at_css(".says").text).to include('drop: "x" is not a number').and include("weight.counts")
+    expect(page.at_css(".says").text).to include('drop: "x" is not a length').and include("weight.counts")
       .and include("tallest: missing")
     expect(page.at_css("#kit-drop")["value"]).to eq "x"
     copy("twin-42", "id" => "twin-42")

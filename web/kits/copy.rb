@@ -22,6 +22,8 @@ module YellowTrack
 
         def other_unit = (Length::UNITS - [unit]).first
 
+        def other_unit_words = (other_unit == :in) ? "inches" : "millimetres"
+
         # @return [Array<Form::Row>] as typed where that was refused
         def rows
           refused = typed["kit"].is_a?(Hash) ? typed["kit"] : {}
