@@ -16,7 +16,8 @@ module YellowTrack
         # @param at [String] the stage on the screen
         # @return [NextStep]
         def of(opening, at)
-          missing(opening) || refused(opening) || suspect(opening) || unknown(opening) || Stage[at].next.call(opening)
+          missing(opening) || refused(opening) || planned(opening, at) || suspect(opening) || unknown(opening) ||
+            Stage[at].next.call(opening)
         end
 
         private
@@ -29,6 +30,16 @@ module YellowTrack
         end
 
         def refused(opening) = opening.refusal && new(sentence: opening.refusal.message, stage: "size")
+
+        # What is still to be built is neither cut for nor hung.
+        def planned(opening, at)
+          return unless opening.survey.planned? && at != "choose"
+
+          wanted = opening.plan.set.wanted
+          size = [wanted.width, wanted.height].map { |range| opening.printer.with_unit(range[:design]) }
+          new(sentence: "Have the opening built #{size.join(" × ")}; once it stands, measure it.",
+            stage: (at == "measure") ? "to-build" : "measure")
+        end
 
         def suspect(opening)
           key = opening.closure&.suspects&.first or return

@@ -5,6 +5,7 @@ module YellowTrack
     # What is wrong with a bypass set (handbook 4).
     class Checks < CheckList
       include CommonChecks
+      include Cures
 
       TALL = 4 # height to width
       GUIDE_FREE = 6 # lap beyond the guide
@@ -87,8 +88,10 @@ module YellowTrack
       end
 
       check "bypass.gap.least", :stop do |set|
-        gap_under_least(set.panels.map { |panel| panel.travel_gap.least }.min, set.support.gap_least,
-          "along the travel", set.gap)
+        least, wanted = set.panels.map { |panel| panel.travel_gap.least }.min, set.support.gap_least
+        says, cure = gap_under_least(least, wanted, "along the travel", set.gap)
+        cure = "Stand the rail #{len(wanted - least)} higher on a strip, or level the floor." if says && set.engagement
+        says && [says, cure]
       end
 
       check "bypass.gap.most", :watch do |set|
@@ -99,8 +102,9 @@ module YellowTrack
         next unless set.engagement
 
         worst, least = set.heights.engagement_at_worst, set.kit.fetch("rail.engagement.least")
-        worst < least && ["Let right down, a panel reaches #{len(worst)} into the channel; the least is #{len(least)}.",
-          "Plan more engagement, or a deeper channel."]
+        reaches = worst.negative? ? "stays #{len(-worst)} short of" : "reaches #{len(worst)} into"
+        worst < least && ["Let right down, a panel #{reaches} the channel; the least is #{len(least)} into it.",
+          more_engagement(set)]
       end
 
       check "bypass.lift", :stop do |set|
@@ -217,26 +221,6 @@ module YellowTrack
 
       check "bypass.height", :stop do |set|
         too_tall_or_short(set)
-      end
-
-      private
-
-      def covering(cover, where)
-        cover.negative? ? "#{len(-cover)} #{where} stays open." : "Only #{len(cover)} of cover #{where}."
-      end
-
-      def more_cover(set, at_jamb)
-        built = set.heights.build&.head
-        return "Build the head down #{len(built)}, or take taller panels." if built&.positive? && at_jamb >= COVER_LEAST
-
-        "Cover #{len(COVER_LEAST)} or more: larger panels, more cover, or less to cover."
-      end
-
-      # Without a lap the guide stands in the middle of the cover.
-      def on_cover(set, length)
-        free = set.support.side_cover - PROUD_FREE
-        length >= free && ["The floor guide is #{len(length)} long and the cover leaves it #{len([free, 0].max)}.",
-          "More cover, or a shorter guide."]
       end
     end
   end

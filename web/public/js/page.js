@@ -1,4 +1,5 @@
-import { saveWhatIsTyped, keepOpen } from "/js/saving.js"
+import { saveWhatIsTyped } from "/js/saving.js"
+import { keepOpen } from "/js/open.js"
 import { enterGoesOn } from "/js/readings.js"
 import { movePanels } from "/js/slide.js"
 import { oneByOne } from "/js/one-by-one.js"

@@ -159,11 +159,3 @@ function followTheWayThatWasPressed() {
     pressed = null
   })
 }
-
-// A working that stands open stays open when its row is renewed.
-export function keepOpen() {
-  document.addEventListener("htmx:oobBeforeSwap", (event) => {
-    const open = event.detail.target.querySelectorAll("details[open]")
-    open.forEach((details) => event.detail.fragment.querySelector(`#${details.id}`)?.setAttribute("open", ""))
-  })
-}
