@@ -8,13 +8,15 @@ module YellowTrack
       class JobSheet
         # Numbers that are worth the paper, in working order.
         NUMBERS = %w[
-          sizing.width sizing.height panels.width panels.height panels.weight laps.lap gap pivots.side_gap
-          fold.lead_gap fold.meet_gap track.length track.floor_rail track.mount_height track.packing
-          panels.rollers panels.spacing depth.needed wall.rail_line fittings.handle_at pocket.depth
-          pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw reach.widest
+          sizing.width sizing.height panels.width panels.height build.built panels.weight laps.lap gap pivots.side_gap
+          fold.lead_gap fold.meet_gap track.length track.floor_rail track.mount_height track.packing track.screw
+          track.stops.1 track.stops.2 track.stops.3 track.stops.4 panels.rollers panels.spacing depth.needed
+          depth.track_front wall.rail_line wall.rail_start wall.header.length wall.standoff wall.above
+          fittings.handle_at pocket.depth pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw
+          reach.widest
         ].freeze
 
-        HIGH = 268 # points that the drawing may take
+        HIGH = 330 # points that the drawing may take
 
         # @param page [Page]
         # @param opening [Pack::Opening]

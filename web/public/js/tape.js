@@ -1,5 +1,9 @@
 // A tape that types: readings from the local stream, or from one that types like a
 // keyboard while no field is in hand, fill the page's readings one after the other.
+// Of several pages that listen, the one last touched takes them.
+const TOUCHED = "tape"
+const page = String(Math.random())
+
 export function listenToTape() {
   const order = document.querySelector("[data-tape]")
   if (!order) return
@@ -15,17 +19,30 @@ export function listenToTape() {
     target.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true, cancelable: true }))
   }
 
+  hear(order, take)
+  typeOutside(take)
+}
+
+// What bin/tape plays, while the page is seen.
+function hear(order, take) {
   let stream = null
+  const touched = () => localStorage.setItem(TOUCHED, page)
   const listen = () => {
-    if (document.hidden) { stream?.close(); stream = null }
+    if (document.hidden) { stream?.close(); stream = null; order.dataset.tape = "" }
     else if (!stream) {
       stream = new EventSource("/tape")
-      stream.addEventListener("reading", (event) => take(event.data))
+      stream.addEventListener("ready", () => { order.dataset.tape = "listening" })
+      stream.addEventListener("reading", (event) => { if (localStorage.getItem(TOUCHED) === page) take(event.data) })
     }
   }
+  for (const type of ["focusin", "pointerdown", "keydown"]) document.addEventListener(type, touched)
   document.addEventListener("visibilitychange", listen)
+  touched()
   listen()
+}
 
+// Digits that are typed while no field is in hand.
+function typeOutside(take) {
   let typed = ""
   window.addEventListener("keydown", (event) => {
     if (event.target.matches?.("input, select, textarea, [data-move]")) return
