@@ -71,6 +71,15 @@ RSpec.describe "From readings to panels, in the browser" do
     expect(session).to have_css(".sum-words", text: "down((run + laps × lap − meets × meet gap) ÷ panels, grain)")
   end
 
+  it "keeps what stands open, and the field in hand, when another kit brings another page" do
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
+    session.find("#choosing-panels > summary").click
+    session.select("Floor roller 36", from: "set-kit")
+    expect(session).to have_css("#numbers-track-floor-rail, .row-name", text: "Floor rail")
+    expect(session.find("#choosing-panels")[:open]).to be_truthy
+    expect(session).to have_css("#set-kit:focus")
+  end
+
   it "keeps what cannot be read beside its message, after a reload too" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
     type("survey-widths-top", "18o8")

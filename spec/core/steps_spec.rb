@@ -77,6 +77,50 @@ RSpec.describe YellowTrack::Steps do
     expect(keys(hang)).not_to include("measure")
   end
 
+  it "grooves the finished floor for a tongue, after its covering, and sets no guide" do
+    made = hang("set.guide" => "tongue", "survey.covering" => {"thickness" => 14, "laid" => false})
+    expect(keys(made)).to include("tongue").and not_include("guides")
+    expect(step(made, "tongue").after).to include("covering")
+    expect(step(made, "tongue").does.tr("\u00A0", " ")).to include("8 wide and 11 mm deep").and include("stand 17 mm out")
+    expect(keys(hang)).to include("guides").and not_include("tongue")
+  end
+
+  it "builds the head down before the track's line, and only for panels that want it" do
+    low = {"set.height" => 1900, "survey.wall" => {"thickness" => 100}}
+    expect(step(hang(**low), "build-head")).to have_attributes(cautions: ["bearing"], hands: 2)
+    expect(step(hang(**low), "build-head").does).to include("Build the head down 29")
+    expect(step(hang(**low), "line").after).to eq ["build-head"]
+    expect(keys(hang)).not_to include("build-head")
+  end
+
+  it "makes framed panels in their order, before anything hangs" do
+    made = keys(hang("set.frame" => {"stile" => 95}))
+    expect(made & %w[frame-grooves frame-dry frame-glue hang.1]).to eq %w[frame-grooves frame-dry frame-glue hang.1]
+    expect(keys(hang) & %w[frame-grooves frame-dry frame-glue]).to eq []
+  end
+
+  it "has a pelmet and soft close only where they are asked for, each with its places" do
+    made = hang("set.pelmet" => {"height" => 100, "thickness" => 18}, "set.soft_close" => {"body" => 330, "spacer" => 40})
+    expect(step(made, "soft-close").cautions).to eq ["spring"]
+    expect(step(made, "soft-close").does).to match(/strikers of A \d.*their catches/).and include("Cock them")
+    expect(step(made, "pelmet").does.tr("\u00A0\u202F", "  ")).to match(/1 ?806/)
+    expect(keys(hang) & %w[pelmet soft-close]).to eq []
+  end
+
+  it "warns of glass wherever a panel with glass is lifted or taken down" do
+    glazed = hang("set.makeup" => [{"material" => "glass", "thickness" => 4, "share" => 0.4}])
+    lifts = glazed.steps.select { |one| (one.cautions & %w[lifting taking_down]).any? }
+    expect(lifts.map(&:key)).to include("hang.1", "off")
+    expect(lifts.map(&:cautions)).to all include("glass")
+    expect(hang.steps.flat_map(&:cautions)).not_to include("glass")
+  end
+
+  it "takes anti-jump parts off before a panel on the wall comes down, and puts them on again" do
+    made = hang("set" => {"family" => "bypass", "kit" => "bar-3", "panels" => 3, "thickness" => 32})
+    expect(step(made, "off").does).to start_with "Anti-jump parts off first"
+    expect(step(made, "rehang").does).to include("anti-jump parts back on")
+  end
+
   it "asks two people for a long track" do
     expect(step(hang, "track").hands).to eq 2
     expect(step(hang("survey.widths" => {"top" => 1200, "middle" => 1200, "bottom" => 1200}, "survey.diagonals" => nil,

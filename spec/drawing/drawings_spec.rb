@@ -42,6 +42,14 @@ RSpec.describe "The drawings" do
       expect(picture.to_s).not_to match(/NaN|Infinity/)
     end
 
+    it "have head and foot cut across beside the front: #{kind}" do
+      made = plan_of(document_of(kind, Random.new(RSpec.configuration.seed)))
+      beside = svg(whole(made)).at_css(".beside")
+      sections = svg(YellowTrack::Drawing::Sections.of(made, made.opening.printer))
+      expect(beside.css("text.figure").map(&:text)).to match_array sections.css("text.figure").map(&:text)
+      expect(beside.css(".face").length).to eq sections.css(".face").length
+    end
+
     it "can be taken hold of, each grip with its place: #{kind}" do
       made = plan_of(document_of(kind, Random.new(RSpec.configuration.seed)))
       grips = svg(whole(made, live: true)).css("[role=slider]")

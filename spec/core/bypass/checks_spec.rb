@@ -76,6 +76,15 @@ RSpec.describe YellowTrack::Bypass::Checks do
     expect(codes(plan(**wall, "set.cover" => {"head" => 10}))).not_to include("bypass.cover")
   end
 
+  it "says what has to be built where panels as they come are too low" do
+    cure = ->(code, **changes) { plan(**changes).checks.find { |check| check.code == code }.do.tr("\u00A0", " ") }
+    expect(cure["bypass.cover", **wall, "set.height" => 2000]).to match(/\ABuild the head down \d+ mm, or take taller/)
+    rail = {"set" => {"family" => "bypass", "kit" => "roll-36", "thickness" => 20}, "set.height" => 2150}
+    expect(cure["bypass.engage", **rail]).to match(/\AStand the rail \d+ mm higher on its strip\.\z/)
+    thick = {"survey.covering" => {"thickness" => 12, "laid" => false}}
+    expect(cure["bypass.gap.least", **rail, **thick]).to match(/\AStand the rail \d+ mm higher on a strip/)
+  end
+
   it "watches a guide too long for the cover of a set without a lap" do
     expect(codes(plan(**wall, "set.cover" => {"side" => 20}))).to include("bypass.guide" => :watch)
     expect(codes(plan(**wall, "set.cover" => {"side" => 21}))).not_to include("bypass.guide")
