@@ -8,11 +8,12 @@ module YellowTrack
 
     # @param opening [Opening] with a complete survey
     # @param closure [Survey::Closure, nil] of it, where it is solved already
-    def initialize(opening, closure: nil)
+    # @param printer [Length::Printer, nil] of what is said, where it is not its own
+    def initialize(opening, closure: nil, printer: nil)
       @opening = opening
       @survey = opening.survey
       @kit = opening.kit
-      @printer = opening.printer
+      @printer = printer || opening.printer
       @work = Working.new
       @closure = closure || Survey::Closure.new(survey)
       @figures = Survey::Figures.new(survey, @closure, work, standing:)

@@ -18,9 +18,10 @@ module YellowTrack
     #   shelf
     # @param house [Hash{String => Hash}] choices that a family's set starts with here,
     #   by family
+    # @param printer [Length::Printer, nil] as Plan.of takes it
     # @raise [Fault] where the set in mind makes none
-    def initialize(opening, kits, own: false, house: {})
-      @opening, @kits, @own, @house = opening, own ? [*kits, opening.kit] : kits, own, house
+    def initialize(opening, kits, own: false, house: {}, printer: nil)
+      @opening, @kits, @own, @house, @printer = opening, own ? [*kits, opening.kit] : kits, own, house, printer
       @ranked = found.sort_by(&:rank).freeze
       @ranked.each { |one| one.among(@ranked) }
       @cards = shown.freeze
@@ -70,7 +71,7 @@ module YellowTrack
     end
 
     def candidate(opening, layout, place, in_mind:)
-      plan = Plan.of(opening, closure:)
+      plan = Plan.of(opening, closure:, printer: @printer)
       Candidate.new(plan, layout, place, in_mind:) if in_mind || !Kept.open?(plan)
     rescue Fault
       raise if in_mind

@@ -11,15 +11,17 @@ module YellowTrack
       # @param opening [Opening]
       # @param closure [Survey::Closure, nil] of its readings, where it is solved
       #   already
+      # @param printer [Length::Printer, nil] that writes the lengths in what is said;
+      #   the opening's own where none is given
       # @return [Plan]
       # @raise [Faults] for readings still missing
       # @raise [Fault] for choices that make no set
-      def of(opening, closure: nil)
+      def of(opening, closure: nil, printer: nil)
         agree(opening)
         opening = Planned.built(opening) if opening.survey.planned?
         raise Faults.new(missing(opening)) unless opening.survey.complete?
 
-        brief = Brief.new(opening, closure:)
+        brief = Brief.new(opening, closure:, printer:)
         begin
           new(brief, opening.kit.manner.set_class.new(brief))
         rescue NothingLeft => e

@@ -24,7 +24,9 @@ module YellowTrack
       # Every way that was tried; nil where the set in mind makes none.
       #
       # @return [YellowTrack::Choose, nil]
-      def choice = @opening.piece(:choice, Digest::SHA256.digest(Marshal.dump([@sheets, house]))) { worked_out }
+      def choice
+        @opening.piece(:choice, @opening.shown, Digest::SHA256.digest(Marshal.dump([@sheets, house]))) { worked_out }
+      end
 
       # Why there is no choice: what is wrong with the set in mind.
       #
@@ -83,7 +85,7 @@ module YellowTrack
       def worked_out
         YellowTrack::Files::Candidates.choose(@opening.opening,
           own: @sheets.values.map { |sheet| Files::Shelf.kit(sheet) },
-          house:)
+          house:, printer: @opening.printer)
       rescue Fault => e
         e
       end

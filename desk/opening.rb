@@ -63,9 +63,14 @@ module YellowTrack
       def come_to?(key) = !plan.nil? && Stage.later(stage, key) == stage
 
       # Checks by code, the worst first.
-      def checks(*codes) = @reckoned.checks.select { |check| codes.include?(check.code) }
+      def checks(*codes) = all_checks.select { |check| codes.include?(check.code) }
 
-      def all_checks = @reckoned.checks
+      # All of them, in the unit that is shown.
+      def all_checks
+        return @reckoned.checks unless translated? && plan
+
+        piece(:checks, shown) { Plan.of(opening, closure: plan.closure, printer:).checks }
+      end
 
       # The worst level of some checks, by how their codes begin; notes do not
       # count.

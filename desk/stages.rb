@@ -39,7 +39,7 @@ module YellowTrack
       end
 
       def cut_next(opening)
-        stop = opening.plan.checks.find(&:stop?)
+        stop = opening.all_checks.find(&:stop?)
         return NextStep.new(sentence: stop.do, stage: "size", anchor: stop.code) if stop
 
         NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. " \

@@ -15,11 +15,12 @@ module YellowTrack
       # @param own [Array<Kit>] the fitter's own kits
       # @param house [Hash{String => Hash}] choices that the house starts a family's set
       #   with
+      # @param printer [Length::Printer, nil] as Plan.of takes it
       # @return [Choose]
       # @raise [Fault] where the set in mind makes none
-      def choose(opening, own: [], house: {})
+      def choose(opening, own: [], house: {}, printer: nil)
         kits = shelf + own.sort_by { |kit| [kit.name, kit.id] }
-        Choose.new(opening, kits, house:, own: kits.none? { |kit| kit.to_h == opening.kit.to_h })
+        Choose.new(opening, kits, house:, printer:, own: kits.none? { |kit| kit.to_h == opening.kit.to_h })
       end
 
       # The kits that ship, in their order.

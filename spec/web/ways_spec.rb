@@ -27,6 +27,17 @@ RSpec.describe "Ways about" do
     expect(book.openings.find(row.id).version).to eq 1
   end
 
+  it "says what is wrong in the unit that is shown" do
+    row = hang("set.gap" => 3, "survey.depth" => 40)
+    {"own" => "mm", "other" => "in"}.each do |unit, shown|
+      %w[size prepare choose sheet].each do |stage|
+        look("/openings/#{row.id}/#{stage}?unit=#{unit}")
+        said = page.css(".check, .way-state, main li").text.tr("\u00A0", " ")
+        expect(said.scan(/\d (mm|in)\b/).flatten.uniq - [shown]).to eq([]), "#{stage}: #{said}"
+      end
+    end
+  end
+
   it "names an opening anew, and refuses a name that is none" do
     row = hang
     send_form("/openings/#{row.id}/name", {"name" => "  Bunk room   7 "})

@@ -69,6 +69,51 @@ RSpec.describe YellowTrack::Adjust do
       end
     end
 
+    it "takes a cover as a gap below nothing: the same move, and what is expected turns about the middle" do
+      200.times do
+        panel = random_panel
+        covers = panel[:gaps].transform_values { |gap| 30 - gap }
+        gap, cover, meet = described_class.new(**panel), described_class.new(**panel, gaps: covers, read: "cover"),
+          described_class.new(**panel, read: "meet")
+        expect([cover, meet].map { |one| [one.codes, one.taper, one.bow, one.move&.to_a] })
+          .to all eq [gap.codes, gap.taper, gap.bow, gap.move&.to_a]
+        next unless gap.move
+
+        expect(cover.expected["middle"]).to eq covers["middle"]
+        expect(meet.expected["middle"]).to eq panel[:gaps]["middle"]
+        expect(cover.expected["top"] + meet.expected["top"]).to be_within(1e-9).of(30)
+        expect((meet.expected["top"] - meet.expected["bottom"]).abs).to be_within(1e-9)
+          .of((gap.expected["top"] - gap.expected["bottom"]).abs)
+      end
+    end
+
+    it "gives no move where the taper is more than all adjusters have, and lists no limit" do
+      200.times do
+        panel = random_panel
+        kit = panel[:kit]
+        most = 2 * (kit["adjust.up"] + kit["adjust.down"])
+        spacing = panel[:width] - 2 * kit["inset.design"]
+        taper = most * panel[:height] / spacing * random.rand(80..120) / 100
+        made = described_class.new(**panel, gaps: gaps_of(taper))
+        off = taper * spacing / panel[:height] > most
+        expect(made.codes.include?("adjust.off")).to be off
+        expect([made.move, made.part, made.codes]).to eq [nil, nil, ["adjust.off"]] if off
+      end
+    end
+
+    it "turns a pocket's front adjuster alone wherever that will do, and says where the rear one is needed" do
+      kit = YellowTrack::Files::Shelf.kits.fetch("pocket-90")
+      200.times do
+        panel = random_panel.merge(kit:, tops: {"left" => random.rand(-3..3).to_r, "right" => random.rand(-3..3).to_r})
+        made = described_class.new(**panel)
+        next unless made.move
+
+        front = (panel[:jamb] == "right") ? [0, made.move.turn] : [-made.move.turn, 0]
+        expect(made.move.which == "jamb").to be limits(panel).stops(*front).empty?
+        expect(made.codes.include?("adjust.rear")).to be made.which != "jamb"
+      end
+    end
+
     it "gives the mirrored panel the mirrored move" do
       other = {"left" => "right", "right" => "left"}
       200.times do

@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+# Choosing by search on its page.
+RSpec.describe "Choosing" do
+  include Site
+
+  facts = {"survey.head" => {"of" => "timber"}, "survey.front" => 1200, "survey.above" => 400,
+           "survey.beside" => {"left" => 400, "right" => 2400},
+           "survey.wall" => {"projection" => 0, "solid" => true, "thickness" => 120, "services" => [],
+                             "bears_load" => false}}
+
+  def plain(text) = text.gsub(/\p{Space}+/, " ")
+
+  def ways = page.css(".way:not(.way-head)")
+
+  def way(name) = ways.find { |one| one.at_css("b").text == name }
+
+  it "has the figures of the ranking in each row, in the order of the ranking" do
+    row = hang(**facts)
+    look("/openings/#{row.id}/choose")
+    choice = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(row.document.to_h))
+    expect(ways.length).to eq choice.cards.length
+    ways.zip(choice.cards).each do |shown, card|
+      expect(plain(shown.at_css("[data-head=clear]").text)).to include("#{(card.share * 100).round} %")
+      expect(shown.at_css(".way-word").text.strip).to end_with({"fits" => "fits", "if" => "fits if", "not" => "stop"}[card.state])
+      expect(shown.at_css("[data-head=heaviest]").text).to include("#{card.heaviest.to_f.round(1)} kg")
+    end
+  end
+
+  it "writes lengths in the job's unit, and in the other when asked" do
+    row = hang(**facts)
+    look("/openings/#{row.id}/choose")
+    expect(plain(way("Wall-hung pair").text)).to match(/400 mm of free wall at the left; it takes \d+ mm/)
+    look("/openings/#{row.id}/choose?unit=other")
+    expect(plain(way("Wall-hung pair").text)).to match(%r{15 3/4 in of free wall at the left; it takes \d+})
+  end
+
+  it "says what it would take, with what is there" do
+    row = hang(**facts)
+    look("/openings/#{row.id}/choose")
+    expect(plain(way("Wall-hung pair").at_css(".way-cures").text))
+      .to match(/What it would take: free wall beside: \d+ mm, 400 mm there/)
+    type(row, "survey.beside.left", "2400")
+    look("/openings/#{row.id}/choose")
+    expect(way("Wall-hung pair").at_css(".way-word").text).to include("fits")
+  end
+
+  it "counts no fact as passed that is not read: each comes back with what it needs" do
+    row = hang(**facts)
+    facts.each_key do |fact|
+      bare = hang(**facts, fact => nil)
+      look("/openings/#{bare.id}/choose")
+      expect(ways.map(&:text).join).to include("not read yet"), fact
+    end
+    look("/openings/#{row.id}/choose")
+    expect(ways.map(&:text).join).not_to include("not read yet")
+  end
+
+  it "takes over what another hand has changed meanwhile, which the log keeps and one press brings back" do
+    row = hang(**facts)
+    type(row, "set.lap", "30", stage: "size")
+    send_form("/openings/#{row.id}/set", {"way" => "pocket-90:1:right", "seen" => "1"})
+    expect(saved(row, "set.family")).to eq "pocket"
+    expect(book.log.last(row.id, "set").before["lap"]).to eq "30"
+    send_form("/openings/#{row.id}/set", {"back" => "1", "seen" => "1"})
+    expect(saved(row, "set.lap")).to eq "30"
+  end
+
+  it "puts the set in mind where it belongs, though it has a stop" do
+    row = hang(**facts, "set.gap" => 3)
+    look("/openings/#{row.id}/choose")
+    expect(page.css(".way-mine").length).to eq 1
+    expect(page.at_css(".way-mine .way-word").text).to include("stop")
+    states = ways.map { |one| one.at_css(".way-word")["class"][/way-(done|watch|stop)/, 1] }
+    expect(states).to eq(states.sort_by { |state| %w[done watch stop].index(state) })
+  end
+
+  it "says that nothing fits, and names the nearest, where nothing does" do
+    row = hang(**facts, "survey.depth" => 10, "survey.front" => 20, "survey.above" => 5,
+      "survey.beside" => {"left" => 10, "right" => 10})
+    look("/openings/#{row.id}/choose")
+    expect(page.at_css(".choose-first").text).to include("Nothing on the shelf fits as it stands. Nearest:")
+  end
+end
