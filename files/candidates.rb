@@ -19,8 +19,9 @@ module YellowTrack
       # @return [Choose]
       # @raise [Fault] where the set in mind makes none
       def choose(opening, own: [], house: {}, printer: nil)
-        kits = shelf + own.sort_by { |kit| [kit.name, kit.id] }
-        Choose.new(opening, kits, house:, printer:, own: kits.none? { |kit| kit.to_h == opening.kit.to_h })
+        own = own.sort_by { |kit| [kit.name, kit.id] }
+        brought = opening.to_h.dig("set", "kit").is_a?(Hash) && own.none? { |kit| kit.to_h == opening.kit.to_h }
+        Choose.new(opening, shelf + own, house:, printer:, own: brought)
       end
 
       # The kits that ship, in their order.

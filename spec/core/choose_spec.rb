@@ -10,6 +10,15 @@ RSpec.describe YellowTrack::Choose do
 
   def choice_of(document) = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(document))
 
+  it "tries a whole sheet that the opening brings as one more kit, whatever it is called" do
+    sheet = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits.fetch("twin-42").to_h)
+    own = choice_of(document("set.kit" => sheet))
+    expect([own.tried - choice_of(document).tried, own.kits]).to eq [3, 10]
+    expect(own.ranked.select(&:in_mind?).map { |one| one.kit.to_h }).to eq [own.ranked.find(&:in_mind?).kit.to_h]
+    named = YellowTrack::Files::Candidates.choose(opening("set.kit" => sheet), own: [opening("set.kit" => sheet).kit])
+    expect(named.kits).to eq 10
+  end
+
   def random_facts(random)
     some = ->(range) { (random.rand < 0.3) ? nil : random.rand(range) }
     {"depth" => some[50..140], "front" => some[200..1200], "above" => some[60..200],
