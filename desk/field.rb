@@ -118,7 +118,7 @@ module YellowTrack
 
       # A number as it was typed, with a comma or a per cent; text where it is none.
       def number(text)
-        plain, per_cent = text.tr(",", ".").match(/\A(\d{1,6}(?:\.\d{1,6})?)\s*(%)?\z/)&.captures
+        plain, per_cent = text.tr(",", ".").match(/\A(-?\d{1,6}(?:\.\d{1,6})?)\s*(%)?\z/)&.captures
         return text unless plain
 
         Numbers.plain(Rational(plain) / (per_cent ? 100 : 1))

@@ -39,6 +39,7 @@ RSpec.describe YellowTrack::Desk::Fields do
     value = ->(key, posted) { described_class[key].value(posted) }
     expect(value["set.weighed", "24,5"]).to eq 24.5
     expect(value["set.weighed", "heavy"]).to eq "heavy"
+    expect(value["set.weighed", "-3"]).to eq(-3)
     expect(value["survey.wall.solid", "yes"]).to be true
     expect(value["survey.wall.solid", ""]).to be_nil
     expect(value["survey.wall.services", "None"]).to eq []
