@@ -35,7 +35,7 @@ module YellowTrack
         {"format" => "yellow-track/opening", "version" => 1,
          "survey" => {"widths" => {"top" => wide, "middle" => wide + 1, "bottom" => wide + 2},
                       "heights" => {"left" => high, "middle" => high + 1, "right" => high + 2},
-                      "diagonals" => {"rising" => Math.hypot(wide, high).round, "falling" => Math.hypot(wide, high).round},
+                      "diagonals" => %w[rising falling].to_h { |way| [way, Math.hypot(wide, high).round] },
                       "leans" => {"left" => 1, "right" => -1}, "floor" => [[0, 0], [wide / 2, 1], [wide, 2]],
                       "bays" => [[0, 600], [600, 1200], [1200, wide]]},
          "set" => {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1],

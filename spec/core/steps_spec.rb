@@ -81,7 +81,8 @@ RSpec.describe YellowTrack::Steps do
     made = hang("set.guide" => "tongue", "survey.covering" => {"thickness" => 14, "laid" => false})
     expect(keys(made)).to include("tongue").and not_include("guides")
     expect(step(made, "tongue").after).to include("covering")
-    expect(step(made, "tongue").does.tr("\u00A0", " ")).to include("8 wide and 11 mm deep").and include("stand 17 mm out")
+    expect(step(made, "tongue").does.tr("\u00A0", " "))
+      .to include("8 wide and 11 mm deep").and include("stand 17 mm out")
     expect(keys(hang)).to include("guides").and not_include("tongue")
   end
 
@@ -100,7 +101,8 @@ RSpec.describe YellowTrack::Steps do
   end
 
   it "has a pelmet and soft close only where they are asked for, each with its places" do
-    made = hang("set.pelmet" => {"height" => 100, "thickness" => 18}, "set.soft_close" => {"body" => 330, "spacer" => 40})
+    made = hang("set.pelmet" => {"height" => 100, "thickness" => 18},
+      "set.soft_close" => {"body" => 330, "spacer" => 40})
     expect(step(made, "soft-close").cautions).to eq ["spring"]
     expect(step(made, "soft-close").does).to match(/strikers of A \d.*their catches/).and include("Cock them")
     expect(step(made, "pelmet").does.tr("\u00A0\u202F", "  ")).to match(/1 ?806/)

@@ -15,6 +15,48 @@ RSpec.describe "Choosing" do
 
   def way(name) = ways.find { |one| one.at_css("b").text == name }
 
+  it "ranks every manner in a row, the set in mind marked, with what is not read yet" do
+    row = hang("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]])
+    look("/openings/#{row.id}/choose")
+    expect(ways.map { |way| way.at_css("b").text }).to include("Top-hung", "Wall-hung pair", "Pocket, one leaf")
+    expect(ways.css("svg").length).to eq ways.length
+    expect(page.css(".way-mine").text).to include("in mind")
+    expect(page.text.gsub(/\s+/, " ")).to include("30 ways tried, nine kits").and include("not read yet")
+    expect(page.at_css(".choose-first").text).to include(ways.first.at_css("b").text)
+  end
+
+  it "takes what is shown with one press, keeps what the panels are, and takes it back with one" do
+    row = hang("set.slab" => {"width" => 926, "height" => 2200}, "set.lap" => 40)
+    before = saved(row, "set")
+    send_form("/openings/#{row.id}/set", {"way" => "pocket-90:1:right", "seen" => "1"})
+    expect(last_response.status).to eq 303
+    expect(saved(row, "set")).to include("family" => "pocket", "kit" => "pocket-90", "makeup" => before["makeup"])
+    expect(saved(row, "set")).not_to include("slab", "lap")
+    look("/openings/#{row.id}/choose")
+    expect(page.css(".way-mine").text).to include("Pocket, one leaf")
+    send_form("/openings/#{row.id}/set", {"back" => "1", "seen" => "2"})
+    expect(saved(row, "set")).to eq before
+    send_form("/openings/#{row.id}/set", {"way" => "curtain", "seen" => "3"})
+    expect(last_response.status).to eq 422
+  end
+
+  it "takes just what was tried: the plan that was shown is the plan that comes" do
+    row = hang("set.thickness" => 20, "survey.beside" => {"left" => 3000, "right" => 3000})
+    choice = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(row.document.to_h))
+    choice.ranked.each do |one|
+      opening = YellowTrack::Desk::Opening.new(book, book.openings.find(row.id))
+      set = YellowTrack::Desk::Choosing.new(opening).set_of(one)
+      taken = plan_of(row.document.with("set", set).to_h)
+      expect(taken.to_h.except("working")).to eq one.plan.to_h.except("working") unless one.in_mind?
+    end
+  end
+
+  it "says what is still to read before anything can be tried" do
+    row = hang("survey.widths.top" => nil)
+    look("/openings/#{row.id}/choose")
+    expect(page.text).to include("width at the head")
+  end
+
   it "has the figures of the ranking in each row, in the order of the ranking" do
     row = hang(**facts)
     look("/openings/#{row.id}/choose")
@@ -22,7 +64,8 @@ RSpec.describe "Choosing" do
     expect(ways.length).to eq choice.cards.length
     ways.zip(choice.cards).each do |shown, card|
       expect(plain(shown.at_css("[data-head=clear]").text)).to include("#{(card.share * 100).round} %")
-      expect(shown.at_css(".way-word").text.strip).to end_with({"fits" => "fits", "if" => "fits if", "not" => "stop"}[card.state])
+      word = {"fits" => "fits", "if" => "fits if", "not" => "stop"}.fetch(card.state)
+      expect(shown.at_css(".way-word").text.strip).to end_with(word)
       expect(shown.at_css("[data-head=heaviest]").text).to include("#{card.heaviest.to_f.round(1)} kg")
     end
   end

@@ -35,7 +35,8 @@ RSpec.describe "Doors first" do
   it "gives whoever frames it a sheet, with the rough opening of its linings or of its pocket" do
     row = ask(job)
     look("/openings/#{row.id}/to-build")
-    expect(said).to include("2 × 762 × 1 981").and include("before linings of 20 mm").and include("covering still to come")
+    expect(said).to include("2 × 762 × 1 981").and include("before linings of 20 mm")
+      .and include("covering still to come")
     expect(page.css("svg text").map { |text| plain(text.text) }).to include("1 490.0", "1 550.0")
     row = ask(job, kit: "pocket-90", panels: "1", covering: "", thickness: "")
     look("/openings/#{row.id}/to-build")

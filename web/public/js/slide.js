@@ -12,7 +12,8 @@ export function movePanels() {
     const folds = panel.classList.contains("folds")
     const name = folds ? "fold" : panel.dataset.panel
     const input = inputOf(name)
-    const across = (figure.querySelector("svg").viewBox.baseVal.width / picture.width) * Number(figure.dataset.millimetres)
+    const units = figure.querySelector("svg").viewBox.baseVal.width / picture.width
+    const across = units * Number(figure.dataset.millimetres)
     held = { name, folds, from: Number(input.value), at: folds ? event.clientY : event.clientX,
       scale: folds ? Number(input.dataset.most) / 240 : across }
     event.preventDefault()
