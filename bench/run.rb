@@ -5,7 +5,7 @@ module YellowTrack
     # Runs the measurements that are asked for and prints their figures.
     class Run
       ALL = {"plan" => Plans, "closure" => Closures, "command" => Commands, "cut" => Cuttings, "papers" => Packs,
-             "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices}.freeze
+             "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services}.freeze
 
       # @param names [Array<String>] none for all
       def initialize(names)

@@ -33,6 +33,9 @@ module YellowTrack
         end
       end
 
+      # @return [Array<String>] of all cautions
+      def keys = text.fetch("cautions").map { |caution| caution["key"] }
+
       # @param key [String]
       # @return [String] what a caution says
       def says(key) = text.fetch("cautions").find { |caution| caution["key"] == key }.fetch("says")

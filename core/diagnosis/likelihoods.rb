@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Diagnosis
+    # How likely each answer of a finding is under a cause (handbook 13, "Which
+    # cause"): by the cause's evidence, else as it is met anyhow. Answers that a
+    # symptom makes impossible are dropped, the rest brought back to a sum of 1.
+    class Likelihoods
+      # Of one finding under one cause.
+      Row = Struct.new(:chances, :entropy)
+
+      # @param symptoms [Array<Knowledge::Symptom>] that were chosen
+      def initialize(symptoms)
+        @ruled_out = symptoms.map(&:rules_out).reduce({}) { |all, one| all.merge(one) { |_, some, more| some | more } }
+        @rows = Hash.new { |rows, finding| rows[finding] = {} }
+        @answers = {}
+      end
+
+      # Answers that can be given.
+      #
+      # @param finding [Finding]
+      # @return [Array<String>]
+      def answers(finding) = @answers[finding.key] ||= finding.answers - ruled_out(finding)
+
+      def ruled_out(finding) = @ruled_out.fetch(finding.key, [])
+
+      # @param finding [Finding]
+      # @param cause [Knowledge::Cause]
+      # @return [Hash{String => Float}] by answer
+      def of(finding, cause) = row(finding, cause).chances
+
+      # H(A|c), bits.
+      def entropy(finding, cause) = row(finding, cause).entropy
+
+      private
+
+      # Causes that have no say in it share a row.
+      def row(finding, cause)
+        listed = cause.evidence[finding.key]
+        @rows[finding.key][listed && cause.key] ||= made(finding, listed || finding.usual)
+      end
+
+      def made(finding, chances)
+        chances = {"yes" => chances, "no" => 1 - chances} if chances.is_a?(Numeric)
+        left = chances.slice(*answers(finding))
+        total = left.values.sum.to_f
+        shared = left.transform_values { |chance| chance / total }
+        Row.new(shared, Belief.entropy(shared.values))
+      end
+    end
+  end
+end
