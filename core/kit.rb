@@ -4,6 +4,8 @@ module YellowTrack
   # A kit sheet (handbook 9): what a hardware maker's instructions say, as
   # data. Lengths in mm, weights in kg.
   class Kit
+    UNKNOWN = "not-known" # id of the sheet that stands for a kit that nobody knows
+
     # @param values [Hash] a kit sheet as Schema read it
     def initialize(values)
       @values = values.freeze
@@ -13,6 +15,9 @@ module YellowTrack
     def id = @values["id"]
 
     def name = @values["name"]
+
+    # Whether it stands for a kit that nobody knows.
+    def unknown? = id == UNKNOWN
 
     def family = @values["family"]
 

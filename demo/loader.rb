@@ -27,6 +27,7 @@ module YellowTrack
         YAML.safe_load_file("#{ROOT}/demo/jobs.yml").each do |job|
           id = book.jobs.add(name: job["name"], place: job["place"], units: job["units"]).id
           job["openings"].each { |opening| hang(book, id, opening) }
+          (job["served"] || []).each { |door| serve(book, id, door) }
         end
         stock(book, YAML.safe_load_file("#{ROOT}/demo/saw.yml"))
       end
@@ -37,6 +38,14 @@ module YellowTrack
         document = Store::Document.parse(File.read("#{ROOT}/demo/#{opening["file"]}"))
         row = Store::Clock.during(Past.surveyed(opening)) { add(book, job_id, document, opening) }
         Past.new(book, row).tell(opening)
+      end
+
+      # A door that others hung: what is said of it.
+      def serve(book, job_id, door)
+        row = Desk::Job.new(book, book.jobs.find(job_id)).serve(door["name"], door["family"], who: door["by"])
+        door["said"].each do |key, value|
+          book.openings.change(row.id, key, value, seen: nil, who: door["by"], listing: Desk::Listing.of(book))
+        end
       end
 
       def add(book, job_id, document, opening)

@@ -8,8 +8,8 @@ module YellowTrack
     # label what the fitter calls it there
     # kind  :length, :flag, :yes_no (or not known), :choice, :count, :number, :lanes,
     #       :pair (two lengths), :layer (a material, its thickness, its share of the
-    #       face), :texts or :lengths (several, parted by ;), or :kit (an id, or a
-    #       whole sheet)
+    #       face), :texts or :lengths (several, parted by ;), :found (a length, or that
+    #       it is not known), :text, or :kit (an id, or a whole sheet)
     # hint  how to take it, or what it means
     # options, for a :choice: value to words
     # halves, of a :pair: what each of its two is called
@@ -69,6 +69,7 @@ module YellowTrack
         told = ->(text) { Field.told(text, shown, own) }
         case kind
         when :length then [told.call(value)]
+        when :found then [(value == "unknown") ? "not known" : told.call(value)]
         when :pair then Array(value).map(&told).values_at(0, 1)
         when :layer then layer_of(value).then { |material, thick, share| [material, told.call(thick), share.to_s] }
         when :lanes then [Array(value).join(",")]
@@ -101,6 +102,7 @@ module YellowTrack
       def whole(list, meant)
         case kind
         when :length then meant.call(list.first)
+        when :found then Field::UNKNOWN.match?(list.first) ? "unknown" : meant.call(list.first)
         when :pair then list.values_at(0, 1).map { |text| meant.call(text.to_s) }
         when :texts, :lengths then several(list.first, meant)
         when :yes_no then {"yes" => true, "no" => false}.fetch(list.first, list.first)
@@ -147,7 +149,8 @@ module YellowTrack
     end
 
     Field::NONE = "none" # typed where a list is read, and empty
-    Field::LENGTHS = %i[length pair layer lengths].freeze
+    Field::UNKNOWN = /\A(unknown|not known|\?)\z/i # typed of a length that is not
+    Field::LENGTHS = %i[length found pair layer lengths].freeze
     Field::WITH_UNIT = /[[:alpha:]"'’‘′“”″]/
   end
 end

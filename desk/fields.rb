@@ -153,7 +153,7 @@ module YellowTrack
           options: Makeup::AREAL.keys.to_h { |material| [material, material] })
       end.freeze
 
-      KNOWN = (TAPES + FACTS + [PLANNED] + CHECKS + CHOICES + LAYERS).to_h { |field| [field.key, field] }
+      KNOWN = (TAPES + FACTS + [PLANNED] + CHECKS + CHOICES + LAYERS + ServiceFields::ALL).to_h { |field| [field.key, field] }
         .freeze
 
       # Lists whose items are typed in pairs: what one is called, and its halves.
@@ -163,7 +163,7 @@ module YellowTrack
 
       # @param key [String]
       # @return [Field, nil] nil for a key that no screen has
-      def [](key) = KNOWN[key] || listed(key) || hung(key)
+      def [](key) = KNOWN[key] || listed(key) || hung(key) || ServiceFields.found(key)
 
       # What a gap of a hung panel is called.
       def hung_label(gap) = HUNG.fetch("gaps.#{gap}").label

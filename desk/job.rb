@@ -87,6 +87,23 @@ module YellowTrack
       # @raise [Fault] for what makes no opening
       def hang_doors(typed, unit:, who:) = add(Doors.new(self, typed, unit).document, who:)
 
+      # Takes in a door that others hung and that hangs badly: its kit is not known, its
+      # size neither.
+      #
+      # @param family [String] what carries it
+      # @raise [Fault] for a name or a family that will not do
+      def serve(name, family, who:)
+        unless Files::Knowledge.all.families.include?(family)
+          raise Fault.new("Say how it hangs: #{Files::Knowledge.all.families.join(", ")}.", key: "family")
+        end
+
+        kit = Files::Shelf.unknown_kit(family)
+        add(Store::Document.blank(name: Store::Jobs.named(name), units: row.units,
+          grain: Files::HouseRules.grain(book.house_rules.all, row.units),
+          set: {"family" => kit["family"], "kit" => kit}).with("survey.planned", true)
+          .with("service.symptoms", []), who:)
+      end
+
       # Reads an opening file into it.
       #
       # @param document [Hash] as parsed

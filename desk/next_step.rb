@@ -16,6 +16,8 @@ module YellowTrack
         # @param at [String] the stage on the screen
         # @return [NextStep]
         def of(opening, at)
+          return Stage[at].next.call(opening) if Stage[at].rail == :service
+
           missing(opening) || refused(opening) || planned(opening, at) || suspect(opening) || unknown(opening) ||
             Stage[at].next.call(opening)
         end

@@ -53,6 +53,7 @@ module YellowTrack
       # The stage it has come to: openings whose readings close are sized at
       # once.
       def reached
+        return service.reached if service.on? && !service.closed?
         return "size" if survey.planned? && plan
         return "measure" unless survey.complete? && closure.suspects.empty?
 
@@ -67,6 +68,7 @@ module YellowTrack
 
       # All of them, in the unit that is shown.
       def all_checks
+        return service.checks if service.on? && !service.closed? && survey.planned?
         return @reckoned.checks unless translated? && plan
 
         piece(:checks, shown) { Plan.of(opening, closure: plan.closure, printer:).checks }
@@ -94,6 +96,9 @@ module YellowTrack
 
       # @return [Progress] its steps, with a plan
       def progress = @progress ||= Progress.new(self)
+
+      # @return [Service] what is known of it as a door that hangs badly
+      def service = @service ||= Service.new(self)
 
       # @return [Turning] what hangs and what is to be turned, with a plan
       def turning = @turning ||= Turning.new(self, pick: @panel)

@@ -12,13 +12,25 @@ module YellowTrack
     # mark   its mark on the rail for an opening: nil, :done, :stop or :watch
     # next   the next thing to do while it is on the screen
     # built  whether there is a screen of it
-    Stage = Struct.new(:key, :name, :writes, :mark, :next, :built, keyword_init: true) do
+    # rail   which it hangs on: :own of an opening that is measured, :service of a door
+    #        that others hung; nil for both
+    Stage = Struct.new(:key, :name, :writes, :mark, :next, :built, :rail, keyword_init: true) do
       class << self
         # @return [Stage, nil]
         def [](key) = Stage::ROWS[key]
 
         # @return [Array<Stage>]
         def all = Stage::ROWS.values
+
+        # Those of a rail, in their order.
+        #
+        # @param served [Boolean] whether it is the one of doors that hang badly
+        # @return [Array<Stage>]
+        def on_rail(served)
+          name = served ? :service : :own
+          Stage::ROWS.values.select { |stage| stage.rail.nil? || stage.rail == name }
+            .partition { |stage| stage.rail == name }.flatten
+        end
 
         # The later of two stages.
         def later(one, other) = [one, other].max_by { |key| Stage::ROWS.keys.index(key) }
@@ -28,7 +40,7 @@ module YellowTrack
       def writes?(key) = key.start_with?(*writes)
     end
 
-    Stage::ROWS = [
+    own = [
       Stage.new(key: "measure", name: "Measure", writes: %w[survey.], built: true, mark: Stages.method(:measured),
         next: Stages.method(:size_next)),
       Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: ->(opening) { opening.plan && :done },
@@ -42,9 +54,20 @@ module YellowTrack
       Stage.new(key: "hang", name: "Hang", writes: [], built: true, mark: Stages.method(:hung),
         next: Stages.method(:hang_next)),
       Stage.new(key: "adjust", name: "Adjust", writes: %w[hung.], built: true, mark: Stages.method(:adjusted),
-        next: Stages.method(:adjust_next)),
-      Stage.new(key: "hand-over", name: "Hand over", writes: [], built: false, mark: ->(_) {},
-        next: Stages.method(:hand_over_next))
-    ].to_h { |stage| [stage.key, stage.freeze] }.freeze
+        next: Stages.method(:adjust_next))
+    ].each { |stage| stage.rail = :own }
+    served = [
+      Stage.new(key: "look", name: "Look", writes: %w[service. set.], built: true,
+        mark: ServiceStages.method(:looked), next: ServiceStages.method(:look_next)),
+      Stage.new(key: "take-down", name: "Take down", writes: %w[service. set.], built: true,
+        mark: ServiceStages.method(:taken_down), next: ServiceStages.method(:take_down_next)),
+      Stage.new(key: "mend", name: "Mend", writes: %w[service. set.], built: true,
+        mark: ServiceStages.method(:mended), next: ServiceStages.method(:mend_next)),
+      Stage.new(key: "rehang", name: "Rehang", writes: %w[service. hung. set.], built: true,
+        mark: ServiceStages.method(:rehung), next: ServiceStages.method(:rehang_next))
+    ].each { |stage| stage.rail = :service }
+    both = Stage.new(key: "hand-over", name: "Hand over", writes: [], built: false, mark: ->(_) {},
+      next: Stages.method(:hand_over_next))
+    Stage::ROWS = [*own, both, *served].to_h { |stage| [stage.key, stage.freeze] }.freeze
   end
 end

@@ -8,6 +8,7 @@ module YellowTrack
     # What ships as data, read once: kit sheets and the schemas of our files.
     module Shelf
       FORMATS = "#{ROOT}/docs/formats"
+      FREE = 25 # mm that an adjuster of a kit that is not known may go
 
       module_function
 
@@ -34,6 +35,19 @@ module YellowTrack
           list.to_h { |kit| [kit.id, kit.name] }.freeze
         end
         @names.fetch(family)
+      end
+
+      # What a door of some manner hangs by while its kit is not known: as such kits
+      # usually are, without their limits.
+      #
+      # @param manner [String] what carries it
+      # @return [Hash] a kit sheet
+      def unknown_kit(manner)
+        usual = kits.values.find { |kit| kit.manner.key == manner }
+        sheet = Numbers.rounded(usual.to_h)
+        adjust = sheet["adjust"].merge("up" => FREE, "down" => FREE)
+        sheet.merge("id" => Kit::UNKNOWN, "name" => "Kit not known", "adjust" => adjust, "thickness" => [1, 200],
+          "tallest" => 4000, "weight" => sheet["weight"].merge("most" => 500))
       end
 
       # @param sheet [Hash] a parsed kit sheet

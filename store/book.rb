@@ -25,6 +25,12 @@ module YellowTrack
         @pictures = Pictures.new(db, @log)
       end
 
+      # What was learnt of other doors that hang badly.
+      #
+      # @param row [Openings::Opening]
+      # @return [Causes]
+      def causes(row) = Causes.new(@db, row)
+
       # Several writes as one.
       def transaction(&) = @db.transaction(&)
 

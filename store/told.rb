@@ -5,7 +5,7 @@ module YellowTrack
     # What the log tells of the set that hangs in an opening: nothing of what
     # was done for another, before the set was changed.
     class Told
-      KINDS = %w[choice step wait round move correction].freeze
+      KINDS = %w[choice step wait round move correction service].freeze
       OTHER_SET = %w[set set.kit set.family].freeze
 
       # @param entries [Array<Log::Entry>] of one opening, oldest first

@@ -31,7 +31,8 @@ module YellowTrack
       helpers Asking
       register Routes::Wall, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values, Routes::Files,
         Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape,
-        Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Kits
+        Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Kits,
+        Routes::Service
 
       # The application on a book, with the secret its sessions are signed
       # with.

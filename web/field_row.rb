@@ -43,7 +43,7 @@ module YellowTrack
       def unit = draft ? draft.unit : @screen.opening.shown.to_s
 
       # Phones: digits for millimetres; inches need marks and spaces.
-      def keyboard = (unit == "mm" && kind != :texts && kind != :lengths) ? "decimal" : "text"
+      def keyboard = (unit == "mm" && %i[texts text lengths found].none?(kind)) ? "decimal" : "text"
 
       def placeholder = @placeholder || @screen.placeholder_of(key)
 
@@ -54,7 +54,7 @@ module YellowTrack
       def offered? = options.key?(texts.first)
 
       # Whether it can be left open: a fact that is not read again.
-      def optional? = kind == :yes_no || key.start_with?("survey.head.")
+      def optional? = kind == :yes_no || key.start_with?("survey.head.", "service.")
 
       # What stands for nothing chosen.
       def nothing_chosen = placeholder || (optional? ? "not said" : "as usual")

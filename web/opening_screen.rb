@@ -48,7 +48,25 @@ module YellowTrack
 
       def version = opening.version
 
-      def stages = Desk::Stage.all
+      # The rail that its stage hangs on.
+      #
+      # @return [Array<Desk::Stage>]
+      def stages = Desk::Stage.on_rail(served?)
+
+      # Where the other rail begins, of an opening that has both.
+      #
+      # @return [Desk::Stage, nil]
+      def other_rail
+        return unless opening.service.on?
+
+        Desk::Stage[served? ? "measure" : opening.service.reached]
+      end
+
+      # Whether the page belongs to a door that hangs badly.
+      def served?
+        rail = Desk::Stage[stage]&.rail
+        rail ? rail == :service : opening.service.on?
+      end
 
       # @return [nil, :done, :stop, :watch]
       def mark_of(stage) = opening.mark(stage)

@@ -40,9 +40,11 @@ module YellowTrack
         (sorted[(sorted.length - 1) / 2] + sorted[sorted.length / 2]) / 2
       end
 
-      # @return [Numeric, nil] what to reckon with instead of the kit's figure
+      # @return [Numeric, nil] what to reckon with instead of the kit's figure; of a
+      #   kit that is not known, from the first move on
       def used
         held = @moves.reject { |one| slipped?(one) }
+        return median if @kit.unknown?
         return if held.length < NEEDED || sheet.nil?
 
         ((median - sheet).abs > OFF * sheet) ? median : nil

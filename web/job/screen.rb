@@ -41,7 +41,7 @@ module YellowTrack
 
         # Whether the form of a new opening stands open.
         def adding?
-          openings.empty? || %w[opening doors file].any? { |form| refused?(form) } || params.key?("new")
+          openings.empty? || %w[opening doors served file].any? { |form| refused?(form) } || params.key?("new")
         end
 
         # Kits that doors can hang by: those that ship, and the fitter's own.
@@ -51,6 +51,13 @@ module YellowTrack
           @kits ||= Files::Candidates.shelf.to_h { |kit| [kit.id, kit.name] }
             .merge(book.own_kits.all.transform_values { |sheet| sheet["name"] })
         end
+
+        # How a door can hang, in words.
+        FAMILIES = {"top-hung" => "slides, hung from above", "bottom-rolling" => "slides, rolls on the floor",
+                    "wall-hung" => "slides before the wall", "bifold" => "folds",
+                    "pocket" => "goes into the wall"}.freeze
+
+        def families = FAMILIES
 
         # What stands in a field of the doors' form.
         def door(name) = refused("doors", name)

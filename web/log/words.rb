@@ -20,6 +20,7 @@ module YellowTrack
           case entry.kind
           when "reading", "choice" then changed(entry)
           when "move" then move(entry)
+          when "service" then "#{entry.after ? "Done" : "Taken back"}: #{served(entry.key)}"
           when "step" then "#{entry.after ? "Done" : "Taken back"}: #{step(entry.key)}"
           when "wait" then "#{step(entry.key)}: #{entry.after ? "promised for #{entry.after}" : "no day any more"}"
           when "round" then "Trial hang, round #{entry.after}"
@@ -34,7 +35,13 @@ module YellowTrack
 
         private
 
+        # What is told by its key in the knowledge of doors, in words.
+        def known(entry) = [entry.before, entry.after].map { |value| Desk::ServiceFields.words(entry.key, value) }
+
         def changed(entry)
+          before, after = known(entry)
+          return "#{Desk::ServiceFields.title(entry.key)}: #{before} → #{after}" if before
+
           field = Desk::Fields.told(entry.key)
           whose = entry.key[/\Ahung\.([A-F])\./, 1]
           "#{"#{whose}, " if whose}#{field&.label || entry.key}: #{Saying.value(field, entry.before)} → " \
@@ -50,6 +57,8 @@ module YellowTrack
           end
           "#{entry.key.delete_prefix("hung.")}: #{turned.join("; ")}. Gaps were #{gaps}; expected #{expected}."
         end
+
+        def served(key) = @opening.service.find(key)&.says || key
 
         def step(key) = (@opening.plan && @opening.progress.find(key)&.does) || key
 

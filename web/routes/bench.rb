@@ -5,6 +5,8 @@ module YellowTrack
     module Routes
       # The bench: what every turn comes to, and turns that were made.
       module Bench
+        BENCHES = %w[adjust rehang].freeze
+
         def self.registered(app)
           app.helpers(Turning)
           app.get(%r{/openings/#{Asking::NUMBER}/bench\.json}o) do |id|
@@ -24,9 +26,10 @@ module YellowTrack
         # What the routes of the bench share.
         module Turning
           def on_bench(opening)
-            refusing(->(fault) { stage_screen("adjust", opening, fault:) }) do
+            stage = BENCHES.find { |name| name == params["stage"] } || BENCHES.first
+            refusing(->(fault) { stage_screen(stage, opening, fault:) }) do
               yield opening.turning
-              to_page Paths.opening(opening.id, "adjust", panel: opening.turning.reading.name)
+              to_page Paths.opening(opening.id, stage, panel: opening.turning.reading.name)
             end
           end
 

@@ -32,15 +32,20 @@ module YellowTrack
             return writing.forget(field) if params["forget"]
             return writing.put_back(field, seen:) if params["back"]
 
-            writing.write(field, posted(field), seen:, unit: unit_of_form(opening.opening.units),
+            writing.write(field, posted(field, opening), seen:, unit: unit_of_form(opening.opening.units),
               overrule: params["overrule"] == "1")
           end
 
           # A kit of the fitter's own goes into the opening as its whole sheet.
-          def posted(field)
+          def posted(field, opening)
             given = params["value"]
             given = given.is_a?(Hash) ? "" : given
-            (field.kind == :kit && book.own_kits.sheet(given.to_s)) || given
+            (field.kind == :kit && sheet_of(given.to_s, opening)) || given
+          end
+
+          # A kit of the fitter's own, or the one that stands for a kit nobody knows.
+          def sheet_of(id, opening)
+            (id == Kit::UNKNOWN) ? Files::Shelf.unknown_kit(opening.kit.manner.key) : book.own_kits.sheet(id)
           end
 
           # Another kit or another number of panels has other parts to tell: the

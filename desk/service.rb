@@ -1,0 +1,311 @@
+# frozen_string_literal: true
+
+require "time"
+
+module YellowTrack
+  module Desk
+    # A door of an opening that hangs badly: what is said and found of it, what ails
+    # it, how far the mend is.
+    class Service
+      ROLLERS = 2 # under a panel
+      ALWAYS_ASKED = "ask" # how a finding was found that a mend does not alter
+      DAMP = %w[washed weather].freeze
+      FALLS = %w[fallen track_loose jumps].freeze # symptoms of a door that can fall
+      STEPS = %w[free mark fix off hang].freeze
+      AGAIN = 42 * 24 * 3600 # seconds within which a symptom is back
+      THIRD = 3 # times that a cause is named
+
+      # A step of the mend: its key in the log, and what is done.
+      Step = Struct.new(:key, :says)
+
+      # @param opening [Opening]
+      def initialize(opening)
+        @opening = opening
+        @read = opening.opening.to_h["service"] || {}
+      end
+
+      # Whether it is served.
+      def on? = !@opening.document["service"].nil?
+
+      # Whether it was handed over again.
+      def closed? = @read["closed"] == true
+
+      # A value as it reads, mm where it is a length.
+      #
+      # @param key [String] dotted, as in "old.wheel"
+      def [](key) = key.split(".").reduce(@read) { |inner, step| inner && inner[step] }
+
+      # What carries it, as it is told here.
+      def family = @opening.kit.manner.key
+
+      # @return [Diagnosis::Knowledge]
+      def knowledge = Files::Knowledge.of(family)
+
+      # @return [Array<String>] that the set has
+      def things = knowledge.things.keys.select { |thing| thing?(thing) }
+
+      # Symptoms that are said and can be said of it.
+      def symptoms
+        (self["symptoms"] || []).select do |key|
+          symptom = knowledge.symptoms[key]
+          symptom && (symptom.if.nil? || things.include?(symptom.if))
+        end
+      end
+
+      # @return [Diagnosis, nil] nil while nothing is said
+      def diagnosis
+        return if symptoms.empty?
+
+        @diagnosis ||= @opening.piece(:diagnosis) do
+          Diagnosis.new(knowledge, symptoms:, findings:, things:, down: self["down"] == true, mended: out)
+        end
+      end
+
+      # What was found, in the order found; nil for what is not known.
+      #
+      # @return [Hash{String => String, Rational, nil}]
+      def findings
+        ruled = Diagnosis::Likelihoods.new(symptoms.map { |key| knowledge.symptoms.fetch(key) })
+        (@opening.document["service.findings"] || {}).keys.filter_map { |key|
+          finding = knowledge.findings[key] or next
+          value = self["findings.#{key}"]
+          next if value.nil?
+
+          answer = (value == "unknown") ? nil : value
+          next if answer && (finding.answer(answer).nil? || ruled.ruled_out(finding).include?(finding.answer(answer)))
+
+          [key, answer]
+        }.to_h
+      end
+
+      # Causes that are out: mended, or proved wrong.
+      def out = (self["mended"] || []) | (self["wrong"] || [])
+
+      # The cause that was taken up.
+      #
+      # @return [Diagnosis::Knowledge::Cause, nil]
+      def cause = self["cause"] && knowledge.causes[self["cause"]]
+
+      # Whether the door comes down for it.
+      def comes_down? = self["down"] == true || (cause&.door_off || false)
+
+      # Ways in which it is freed: the one of its track, where that is known.
+      #
+      # @return [Array<Files::TakingDown::Way>]
+      def ways
+        all = Files::TakingDown.ways(family)
+        all.select { |way| way.track.nil? || way.track == self["track"] }.then { |known| known.empty? ? all : known }
+      end
+
+      # Its panel's weight, kg, and the hands that lift it; nil while nothing says.
+      def weight = @opening.plan && weighed? ? @opening.plan.set.weight : nil
+
+      def hands = @opening.plan && weighed? ? @opening.plan.set.hands : nil
+
+      # @return [Array<Step>]
+      def freeing = steps("free", (ways.length == 1) ? ways.first.order : [])
+
+      def marks = steps("mark", Files::TakingDown.marks)
+
+      def fix = cause ? steps("fix.#{cause.key}", cause.fix) : []
+
+      # What is done while it is off, whatever it was taken down for.
+      def while_off
+        return [] unless cause && comes_down?
+
+        steps("off.#{cause.key}", [Files::TakingDown.always_off, *cause.while_off].uniq)
+      end
+
+      # Every step there is, for the log's words.
+      def all_steps = [*freeing, *marks, *fix, *while_off]
+
+      def find(key) = all_steps.find { |step| step.key == key }
+
+      # The entry that ticked a step; nil for one that is not done.
+      def tick(step) = ticks[step.key]&.then { |entry| entry if entry.after }
+
+      def done?(list) = list.any? && list.all? { |step| tick(step) }
+
+      # Ticks a step, or takes that back.
+      def tick!(step, done, who:)
+        before, after = tick(step) && true, done || nil
+        @opening.note({kind: "service", key: step.key, before:, after:}, who:) unless before == after
+      end
+
+      # Whether it is off, by what was ticked or said.
+      def off? = self["down"] == true || done?(freeing)
+
+      # @return [Mending::Reroller, nil] while one of its parts was measured
+      def reroller
+        return unless self["old"] || self["new"]
+
+        set = @opening.plan&.set
+        @reroller ||= Mending::Reroller.new(family, self["old"] || {}, self["new"] || {}, readings: gaps,
+          height: set&.height, spacing: set.respond_to?(:rollers) ? set&.rollers&.spacing : nil)
+      end
+
+      # As it was found, by what the mend does to it.
+      def gaps
+        {gap: self["found.floor_left"] && [self["found.floor_left"], self["found.floor_right"]].compact.min,
+         head: self["found.head"], lift: self["found.lift"]}.compact
+      end
+
+      # @return [Mending::Material]
+      def material
+        @material ||= Mending::Material.new(Working.new, weight, wheels: ROLLERS, damp: damp?)
+      end
+
+      def damp? = DAMP.include?(findings["damp"])
+
+      # Figures of mend and replace: those typed, else what the cause and the house say.
+      #
+      # @return [Hash{String => Numeric}]
+      def figures
+        usual = {"hours" => cause && cause.minutes / 60.0, "hands" => cause && [cause.hands, hands || 1].max,
+                 "rate" => @opening.book.prices.all["rate"], "new_hands" => 1}
+        usual.merge((self["figures"] || {}).compact).compact
+      end
+
+      # @return [Mending::Replacing, nil] without a cause
+      def replacing = cause && Mending::Replacing.new(figures)
+
+      # @return [Array<Check>]
+      def checks = on? ? Mending::Checks.new(state, @opening.printer).found : []
+
+      # Takes it in as a door that hangs badly.
+      def begin!(who:)
+        return @opening if on?
+
+        commit(who) { |document| document.with("service.symptoms", []) }
+      end
+
+      # The cause in hand is mended, or was not it: it is out, what was asked stays, what
+      # was looked at or measured is taken anew.
+      #
+      # @param how ["mended", "wrong"]
+      def settle!(how, seen:, who:)
+        return unless cause
+
+        commit(who, seen:) do |document|
+          document.with("service.#{how}", [*document["service.#{how}"], cause.key].uniq).with("service.cause", nil)
+            .with("service.findings", asked_only(document))
+        end
+      end
+
+      # The stage that it has come to.
+      def reached
+        return "hand-over" if closed?
+        return "look" unless cause
+        return "take-down" if comes_down? && !off?
+        return "mend" unless done?(fix) && (while_off.empty? || done?(while_off))
+
+        "rehang"
+      end
+
+      # What was learnt of other doors.
+      #
+      # @return [Store::Causes]
+      def learnt = @learnt ||= @opening.book.causes(@opening.row)
+
+      # Whether the gaps were read as it was left.
+      def left_read? = %w[top middle bottom].all? { |place| self["left.#{place}"] } || hung_read?
+
+      private
+
+      # Every key that changed has its entry.
+      def commit(who, seen: nil)
+        book = @opening.book
+        book.openings.commit(@opening.id, who:, seen:, key: seen && "service.cause", listing: Listing.of(book)) do |now|
+          document = yield now.document
+          entries = %w[symptoms cause mended wrong findings].map { |key| "service.#{key}" }
+            .reject { |key| now.document[key] == document[key] }
+            .map { |key| {kind: "choice", key:, before: now.document[key], after: document[key]} }
+          Store::Openings::Act.new(document:, entries:)
+        end
+      end
+
+      def asked_only(document)
+        kept = (document["service.findings"] || {}).select do |key, _|
+          knowledge.findings[key]&.how == ALWAYS_ASKED
+        end
+        kept.empty? ? nil : kept
+      end
+
+      def steps(kind, list) = list.each_with_index.map { |says, place| Step.new("#{kind}.#{place + 1}", says) }
+
+      def ticks = @ticks ||= @opening.record.latest("service")
+
+      def thing?(thing)
+        said = self["has.#{thing}"]
+        said.nil? ? usual?(thing) : said
+      end
+
+      # What the set itself says of a thing.
+      def usual?(thing)
+        set = @opening.opening
+        case thing
+        when "neighbour" then (set["panels"] || set["leaves"] || set["pattern"]&.length || 1) > 1
+        when "half_jamb" then !set["half_jamb"].nil?
+        when "damper" then set["soft_close"] ? true : false
+        when "infill" then (set["makeup"] || []).any? { |layer| Makeup::FRAGILE.include?(layer["material"]) }
+        end
+      end
+
+      def weighed? = !@opening.opening["weighed"].nil? || (@opening.opening["makeup"] || []).any?
+
+      def state
+        new_roller = self["new"] || {}
+        Mending::State.new(
+          family:, kit: (@opening.kit unless @opening.kit.unknown?), falls: (symptoms & FALLS).any?,
+          propped: self["propped"], down: self["down"], diagnosis:, taken_down: off?, marked: done?(marks), hung: hung?,
+          undone: while_off.reject { |step| tick(step) }.map(&:says), hands:, holder: self["holder"], reroller:,
+          material:, made_of: new_roller["material"], rated: rated, one_only: self["one_only"],
+          other_hand: self["old.turned"].nil? ? false : self["old.turned"] != self["new.turned"], damp: damp?,
+          thickness: @opening.opening["thickness"], body: new_roller["body"], bar: new_roller["bar"], air: air_left,
+          step: findings["tracks_step"].then { |mm| mm if mm.is_a?(Numeric) }, hole: self["hole"],
+          probe: findings["probe"].then { |mm| mm if mm.is_a?(Numeric) }, pale_dust: findings["dust"] == "yes",
+          lip: self["lip"], fixing: self["fixing"], oiled: self["oiled"], bare: bare?, waits: too_soon,
+          replacing: replacing, pull_found: self["found.pull"], pull_left: self["left.pull"], weight:,
+          closed: closed?, left_read: left_read?, again:
+        )
+      end
+
+      def rated = self["new.rating"] || (self["new.material"] && Mending::Material.carries(self["new.material"]))
+
+      # Air on both sides once the new roller moves the panel.
+      def air_left
+        shift = reroller&.then { |made| self["new.turned"] ? made.shift_turned : made.shift } or return
+        sides = {"room" => self["air.room"]&.-(shift), "closet" => self["air.closet"]&.+(shift)}.compact
+        sides unless sides.empty?
+      end
+
+      # Hung again: the gaps were read as it was left.
+      def hung? = left_read?
+
+      # Gaps read at the bench, once it hangs again.
+      def hung_read?
+        done?(fix) && @opening.plan && @opening.turning.needed.any? { |one| one.missing.empty? }
+      end
+
+      # The underside, which water comes at.
+      def bare? = while_off.first&.then { |step| !tick(step) } || false
+
+      # What had to dry or set still when it was read as left.
+      def too_soon
+        last = fix.filter_map { |step| tick(step) }.last or return
+        return unless cause.wait_hours && hung?
+
+        ready = Time.iso8601(last.at).localtime + cause.wait_hours * 3600
+        "until #{ready.strftime("%-d %B, %H:%M")}" if ready > Time.now
+      end
+
+      # A symptom back, or a cause named again and again.
+      def again
+        return unless cause
+
+        before, = learnt.in_house(cause.key)
+        "#{cause.label}: named #{before + 1} times in this house." if before + 1 >= THIRD
+      end
+    end
+  end
+end

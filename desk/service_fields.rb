@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # What can be typed or chosen of a door that hangs badly.
+    module ServiceFields
+      ANSWERS = {"unknown" => "not known"}.freeze
+      SOUND = {"sound" => "sound", "bent" => "bent", "cracked" => "cracked",
+               "kinked" => "kinked over a third of its height"}.freeze
+      BITES = {"bites" => "every screw bites", "turns" => "one turns and does not bite",
+               "board" => "in board alone"}.freeze
+      TRACKS = {"open" => "an open lip", "closed" => "a closed track", "lift" => "room to lift it",
+                "no lift" => "no room to lift it"}.freeze
+      ROLLER = {"wheel" => ["wheel, across", "At the root of its tread."],
+                "wheel_across" => ["wheel, square to that", "The less of the two counts."],
+                "room" => ["body to wheel, room side", "From the side of the body to the wheel."],
+                "closet" => ["body to wheel, closet side", "From the other side of the body to the wheel."],
+                "seat" => ["seat to pin", "Hung from above: from the panel's top to the pin."],
+                "spacer" => ["spacer", "What lies between."],
+                "body" => ["body, across", "What the mortise has to take."],
+                "bar" => ["metal beyond its hole", "Of a bar that is cut to length."]}.freeze
+      READINGS = {"top" => "gap, top", "middle" => "gap, middle", "bottom" => "gap, bottom",
+                  "floor_left" => "floor gap, left", "floor_right" => "floor gap, right",
+                  "head" => "above it", "lift" => "lifts by", "play" => "play at the guide"}.freeze
+      FIGURES = {"hours" => "hours of the mend", "hands" => "hands", "rate" => "an hour costs", "parts" => "parts",
+                 "trips" => "trips", "door" => "a new door", "hardware" => "its hardware",
+                 "new_hours" => "hours to fit it", "new_hands" => "hands then", "new_trips" => "trips then",
+                 "disposal" => "taking the old one away"}.freeze
+
+      def self.field(key, label, kind, hint = nil, **rest)
+        Field.new(key: "service.#{key}", label:, kind:, hint:, **rest)
+      end
+
+      def self.rollers
+        %w[old new].flat_map do |which|
+          ROLLER.map { |key, (label, hint)| field("#{which}.#{key}", "#{which}: #{label}", :length, hint) } +
+            [field("#{which}.turned", "#{which}: turned round", :flag)]
+        end
+      end
+
+      def self.readings
+        {"found" => "as found", "left" => "as left"}.flat_map do |when_, words|
+          READINGS.map { |key, label| field("#{when_}.#{key}", "#{label}, #{words}", :length) } +
+            [field("#{when_}.pull", "pull in N, #{words}", :number, "By a spring balance at the handle.")]
+        end
+      end
+
+      MADE_OF = Mending::Material::CARRIES.keys.to_h { |name| [name, name] }.freeze
+
+      ALL = [
+        field("words", "in the customer's words", :text),
+        field("has.neighbour", "another beside it", :yes_no, options: Fields::YES_NO),
+        field("has.damper", "soft close", :yes_no, options: Fields::YES_NO),
+        field("has.half_jamb", "half jamb", :yes_no, options: Fields::YES_NO),
+        field("has.infill", "glass, mirror or loose infill", :yes_no, options: Fields::YES_NO),
+        field("track", "how it comes out", :choice, options: TRACKS),
+        field("propped", "propped, it cannot fall", :flag), field("down", "it is down", :flag),
+        field("symptoms", "what is said", :texts), field("holder", "how many hold it", :count,
+          options: (1..4).to_h { |count| [count.to_s, count.to_s] }),
+        field("cause", "cause", :choice, options: Files::Knowledge.all.causes.transform_values(&:label)),
+        field("mended", "mended", :texts), field("wrong", "proved wrong", :texts),
+        field("lip", "the track's lip", :choice, options: SOUND),
+        field("fixing", "the track's screws", :choice, options: BITES),
+        field("oiled", "oil on the track", :flag), field("one_only", "one roller of two changed", :flag),
+        field("old.material", "old: made of", :choice, options: MADE_OF),
+        field("new.material", "new: made of", :choice, options: MADE_OF),
+        field("old.rating", "old: rated, kg a wheel", :number), field("new.rating", "new: rated, kg a wheel", :number),
+        field("air.room", "air to the room's side", :length), field("air.closet", "air to the closet's side", :length),
+        field("hole.from", "new hole from an open one", :length), field("hole.screw", "its screw, across", :length),
+        *rollers, *readings, *FIGURES.map { |key, label| field("figures.#{key}", label, :number) },
+        field("closed", "handed over", :flag)
+      ].freeze
+
+      # What the log calls them.
+      TITLES = {"service.symptoms" => "said", "service.cause" => "cause taken up", "service.mended" => "mended",
+                "service.wrong" => "proved wrong", "service.findings" => "found"}.freeze
+
+      module_function
+
+      def title(key) = TITLES[key] || found(key).label
+
+      # A value of the log that is told by keys, in words; nil for any other.
+      def words(key, value)
+        known = Files::Knowledge.all
+        case key
+        when "service.symptoms" then listed(value) { |one| known.symptoms[one]&.label }
+        when "service.cause", "service.mended", "service.wrong" then listed(value) { |one| known.causes[one]&.label }
+        when "service.findings" then (value || {}).empty? ? "nothing" : "#{value.length} answers"
+        else found(key) && (value.nil? ? "nothing" : found(key).options&.fetch(value, value) || value.to_s)
+        end
+      end
+
+      def listed(value)
+        all = Array(value).map { |one| yield(one) || one }
+        all.empty? ? "nothing" : all.join("; ")
+      end
+
+      # The field of a finding.
+      #
+      # @return [Field, nil]
+      def found(key)
+        name = key.to_s[/\Aservice\.findings\.([a-z_]{2,30})\z/, 1]
+        finding = name && Files::Knowledge.all.findings[name] or return
+        return Field.new(key:, label: finding.ask, kind: :found) if finding.length?
+
+        Field.new(key:, label: finding.ask, kind: :choice, options: answers(finding.answers))
+      end
+
+      # Answers in words, and that it is not known.
+      def answers(list) = list.to_h { |answer| [answer, answer.tr("_", " ")] }.merge(ANSWERS)
+    end
+  end
+end

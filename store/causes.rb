@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require "json"
+
+module YellowTrack
+  module Store
+    # How often a cause was named of other doors, in the same house and with the same
+    # kit, and how often it proved wrong: by the log (handbook 13). It stands beside a
+    # ranking and never alters it.
+    class Causes
+      KEYS = %w[service.cause service.wrong].freeze
+
+      # One cause of one door: as it was named last, and those that proved wrong.
+      Door = Struct.new(:job_id, :kit, :cause, :wrong)
+
+      # @param db [Sequel::Database]
+      # @param row [Openings::Opening] the door in hand
+      def initialize(db, row)
+        @row = row
+        @doors = read(db)
+        freeze
+      end
+
+      # Doors of the same house that a cause was named of.
+      #
+      # @param cause [String]
+      # @return [Array(Integer, Integer)] of it, of all
+      def in_house(cause) = counted(cause) { |door| door.job_id == @row.job_id }
+
+      # Doors that hang by the same kit.
+      #
+      # @return [Array(Integer, Integer)]
+      def with_kit(cause) = counted(cause) { |door| !kit.nil? && door.kit == kit }
+
+      # How often it proved wrong.
+      def wrong(cause) = @doors.count { |door| door.wrong.include?(cause) }
+
+      # A kit by its id; nil for one that nobody knows.
+      def self.kit_of(given)
+        id = given.is_a?(Hash) ? given["id"] : given
+        id unless id == Kit::UNKNOWN
+      end
+
+      private
+
+      def kit = Causes.kit_of(@row.document["set.kit"])
+
+      def counted(cause)
+        doors = @doors.select { |door| yield(door) && door.cause }
+        [doors.count { |door| door.cause == cause }, doors.length]
+      end
+
+      def read(db)
+        entries = db[:log_entries].where(key: KEYS).exclude(opening_id: @row.id).order(:id).select_map([:opening_id, :key, :after])
+          .group_by(&:first)
+        return [] if entries.empty?
+
+        db[:openings].where(id: entries.keys).select_map([:id, :job_id, :document]).map do |id, job_id, document|
+          named, wrong = KEYS.map { |key| last(entries.fetch(id), key) }
+          Door.new(job_id, Causes.kit_of(JSON.parse(document).dig("set", "kit")), named, wrong || [])
+        end
+      end
+
+      def last(entries, key) = entries.reverse.find { |_, one, _| one == key }&.then { |_, _, after| JSON.parse(after) }
+    end
+  end
+end

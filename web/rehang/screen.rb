@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Rehang
+      # Rehang: the bench for what hangs again, as found beside as left.
+      class Screen < Adjust::Screen
+        CHECKS = %w[service.while_off service.edge service.wait service.pull service.readings].freeze
+        SIZES = %w[set.width set.height set.thickness].freeze
+        TRIAL = ["Hang it once: does it clear inside, outside, foot and head?", "Off again: seal what is bare.",
+          "Hang it for good, anti-jump parts back on."].freeze
+
+        def service = opening.service
+
+        def stage = "rehang"
+
+        def template = "rehang/page"
+
+        def renewed = [*super, "rehang/readings"]
+
+        # Rows of the readings: what it is, as found, as left, and the difference.
+        def readings
+          Desk::ServiceFields::READINGS.merge("pull" => "pull, N").map do |key, label|
+            found, left = service["found.#{key}"], service["left.#{key}"]
+            [label, field("service.found.#{key}"), field("service.left.#{key}"), found && left && differs(key, left - found)]
+          end
+        end
+
+        def size_fields = SIZES.map { |key| field(key) }
+
+        def trial = TRIAL
+
+        # Whether a turn is not known yet and is learnt from the first move.
+        def unknown_turn? = opening.kit.unknown? && learnt.used.nil?
+
+        def service_checks = service.checks.select { |check| CHECKS.include?(check.code) }
+
+        private
+
+        def differs(key, by)
+          return "#{"+" if by.positive?}#{by.to_f.round(1)}" if key == "pull"
+
+          signed(by)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # A door that hangs badly: taken in, its steps ticked, its cause settled.
+      module Service
+        KEY = /\A[a-z_.0-9]{3,60}\z/
+
+        def self.registered(app)
+          app.helpers(Serving)
+          app.post(%r{/jobs/#{Asking::NUMBER}/service}o) { |id| hang_served(find_job(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/service}o) do |id|
+            opening = find_opening(id)
+            opening.service.begin!(who:)
+            to_page Paths.opening(opening.id, "look")
+          end
+          app.post(%r{/openings/#{Asking::NUMBER}/service/steps}o) { |id| tick_step(find_opening(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/service/(mended|wrong)}o) do |id, how|
+            opening = find_opening(id)
+            opening.service.settle!(how, seen:, who:)
+            to_page Paths.opening(opening.id, "look")
+          end
+          app.get(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) do |id, cause|
+            screen = stage_screen("look", find_opening(id))
+            view.partial("parts/sums", screen:, entries: screen.sums(cause) || halt(404))
+          end
+        end
+
+        # What the routes of the service share.
+        module Serving
+          def hang_served(job)
+            on_job(job, "served") do
+              to_page Paths.opening(job.serve(params["name"], params["family"].to_s, who:).id, "look")
+            end
+          end
+
+          def tick_step(opening)
+            step = KEY.match?(params["step"].to_s) && opening.service.find(params["step"])
+            halt 422, "There is no such step for this cause any more. Load the page again." unless step
+
+            opening.service.tick!(step, params["undo"].nil?, who:)
+            stage = Desk::Stage[params["stage"].to_s]&.key || "mend"
+            to_page Paths.opening(opening.id, stage, anchor: "service.#{step.key}")
+          end
+        end
+      end
+    end
+  end
+end
