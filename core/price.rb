@@ -41,10 +41,11 @@ module YellowTrack
     # @param bars [Array<Array(String, Rational, Integer)>] to buy: material,
     #   length and how many
     # @param prices [Hash{String => Rational}] by key
-    def initialize(openings, bars:, prices:)
-      @openings = openings
+    # @param mends [Array<Mending::Work>] of doors that hang badly
+    def initialize(openings, bars:, prices:, mends: [])
+      @openings, @mends = openings, mends
       @prices = prices
-      @materials = (kits + bars_of(bars) + sheets + fixings).freeze
+      @materials = (kits + bars_of(bars) + sheets + fixings + mending).freeze
       @labour = hours.freeze
       freeze
     end
@@ -103,7 +104,16 @@ module YellowTrack
       counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, "piece") if count.positive? }
     end
 
+    # Parts that mends fit.
+    def mending
+      @mends.flat_map(&:parts).tally.map { |name, count| line("part #{name}", name, count, "piece") }
+    end
+
     # @return [Hash{String => Rational}] hours of each step
-    def hours = MINUTES.transform_values { |minutes| @openings.sum { |plan, parts| minutes.call(plan, parts) }/60r }
+    def hours
+      steps = MINUTES.transform_values { |minutes| @openings.sum { |plan, parts| minutes.call(plan, parts) }/60r }
+      steps = {} if @openings.empty?
+      @mends.any? ? steps.merge("mend" => @mends.sum(&:minutes)/60r) : steps
+    end
   end
 end

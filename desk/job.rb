@@ -43,16 +43,19 @@ module YellowTrack
         end
       end
 
-      # @return [Array<Opening>] those with a plan
-      def planned = openings.select(&:plan)
+      # @return [Array<Opening>] those with a plan, that are hung by us
+      def planned = openings.select { |one| one.plan && !one.others? }
+
+      # @return [Array<Mending::Work>] of doors that are being mended
+      def mends = openings.filter_map { |one| one.service.work }
 
       # @return [CutList] of all of them
-      def cut_list = @cut_list ||= CutList.new(book, openings)
+      def cut_list = @cut_list ||= CutList.new(book, planned)
 
       # @return [Price] what it costs
       def price
         @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy,
-          prices: cut_list.bar_prices.merge(book.prices.all))
+          prices: cut_list.bar_prices.merge(book.prices.all), mends:)
       end
 
       # Writes what is cut of it, where openings of several grains stand together:

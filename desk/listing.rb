@@ -18,7 +18,7 @@ module YellowTrack
       def columns(opening)
         {worst: Check.worst(opening.all_checks)&.to_s, reached: opening.reached, sentence: opening.next_step.sentence,
          outline: Outline.of(opening.survey, opening.plan),
-         materials: opening.plan ? opening.parts.linear.map(&:material).uniq : []}
+         materials: (opening.plan && !opening.others?) ? opening.parts.linear.map(&:material).uniq : []}
       end
 
       # Rows as a list shows them: those that are not worked out yet (from before,

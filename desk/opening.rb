@@ -68,7 +68,7 @@ module YellowTrack
 
       # All of them, in the unit that is shown.
       def all_checks
-        return service.checks if service.on? && !service.closed? && survey.planned?
+        return service.checks if others? && !service.closed?
         return @reckoned.checks unless translated? && plan
 
         piece(:checks, shown) { Plan.of(opening, closure: plan.closure, printer:).checks }
@@ -99,6 +99,9 @@ module YellowTrack
 
       # @return [Service] what is known of it as a door that hangs badly
       def service = @service ||= Service.new(self)
+
+      # Whether others hung it, and nobody measured it since.
+      def others? = service.on? && survey.planned?
 
       # @return [Turning] what hangs and what is to be turned, with a plan
       def turning = @turning ||= Turning.new(self, pick: @panel)

@@ -38,6 +38,9 @@ module YellowTrack
       # What carries it, as it is told here.
       def family = @opening.kit.manner.key
 
+      # @return [:head, :floor, :wall]
+      def carried = @opening.kit.manner.carried
+
       # @return [Diagnosis::Knowledge]
       def knowledge = Files::Knowledge.of(family)
 
@@ -72,7 +75,7 @@ module YellowTrack
           next if value.nil?
 
           answer = (value == "unknown") ? nil : value
-          next if answer && (finding.answer(answer).nil? || ruled.ruled_out(finding).include?(finding.answer(answer)))
+          next if answer && !possible?(finding, answer, ruled)
 
           [key, answer]
         }.to_h
@@ -98,9 +101,9 @@ module YellowTrack
       end
 
       # Its panel's weight, kg, and the hands that lift it; nil while nothing says.
-      def weight = @opening.plan && weighed? ? @opening.plan.set.weight : nil
+      def weight = (@opening.plan && weighed?) ? @opening.plan.set.weight : nil
 
-      def hands = @opening.plan && weighed? ? @opening.plan.set.hands : nil
+      def hands = (@opening.plan && weighed?) ? @opening.plan.set.hands : nil
 
       # @return [Array<Step>]
       def freeing = steps("free", (ways.length == 1) ? ways.first.order : [])
@@ -140,7 +143,7 @@ module YellowTrack
         return unless self["old"] || self["new"]
 
         set = @opening.plan&.set
-        @reroller ||= Mending::Reroller.new(family, self["old"] || {}, self["new"] || {}, readings: gaps,
+        @reroller ||= Mending::Reroller.new(carried, self["old"] || {}, self["new"] || {}, readings: gaps,
           height: set&.height, spacing: set.respond_to?(:rollers) ? set&.rollers&.spacing : nil)
       end
 
@@ -148,6 +151,15 @@ module YellowTrack
       def gaps
         {gap: self["found.floor_left"] && [self["found.floor_left"], self["found.floor_right"]].compact.min,
          head: self["found.head"], lift: self["found.lift"]}.compact
+      end
+
+      # What comes off the foot, by the gaps found there.
+      #
+      # @return [Mending::Trim, nil] while none is read
+      def trim
+        design = @opening.opening["gap"] || @opening.kit["gap.design"]
+        found = {"left" => self["found.floor_left"], "right" => self["found.floor_right"]}
+        design && found.values.any? && Mending::Trim.new(design, found) || nil
       end
 
       # @return [Mending::Material]
@@ -166,17 +178,29 @@ module YellowTrack
         usual.merge((self["figures"] || {}).compact).compact
       end
 
+      # What the mend in hand takes.
+      #
+      # @return [Mending::Work, nil] without one
+      def work = (Mending::Work.new(cause.minutes * [cause.hands, hands || 1].max, cause.parts) if cause && !closed?)
+
       # @return [Mending::Replacing, nil] without a cause
       def replacing = cause && Mending::Replacing.new(figures)
 
       # @return [Array<Check>]
       def checks = on? ? Mending::Checks.new(state, @opening.printer).found : []
 
-      # Takes it in as a door that hangs badly.
+      # Takes it in as a door that hangs badly; one that was handed over, anew.
       def begin!(who:)
-        return @opening if on?
+        return @opening if on? && !closed?
 
-        commit(who) { |document| document.with("service.symptoms", []) }
+        commit(who) { |document| document.with("service", {"symptoms" => []}) }
+      end
+
+      # Hands it over again, with what was said of it.
+      def close!(who:)
+        said = symptoms
+        commit(who) { |document| document.with("service.closed", true) }
+        @opening.note({kind: "service", key: "handed over", before: nil, after: said}, who:)
       end
 
       # The cause in hand is mended, or was not it: it is out, what was asked stays, what
@@ -197,9 +221,8 @@ module YellowTrack
         return "hand-over" if closed?
         return "look" unless cause
         return "take-down" if comes_down? && !off?
-        return "mend" unless done?(fix) && (while_off.empty? || done?(while_off))
 
-        "rehang"
+        ([*fix, *while_off].all? { |step| tick(step) }) ? "rehang" : "mend"
       end
 
       # What was learnt of other doors.
@@ -212,12 +235,17 @@ module YellowTrack
 
       private
 
+      # Whether an answer is one, and not ruled out by what is said.
+      def possible?(finding, answer, likelihoods)
+        (named = finding.answer(answer)) && !likelihoods.ruled_out(finding).include?(named)
+      end
+
       # Every key that changed has its entry.
       def commit(who, seen: nil)
         book = @opening.book
         book.openings.commit(@opening.id, who:, seen:, key: seen && "service.cause", listing: Listing.of(book)) do |now|
           document = yield now.document
-          entries = %w[symptoms cause mended wrong findings].map { |key| "service.#{key}" }
+          entries = %w[symptoms cause mended wrong findings closed].map { |key| "service.#{key}" }
             .reject { |key| now.document[key] == document[key] }
             .map { |key| {kind: "choice", key:, before: now.document[key], after: document[key]} }
           Store::Openings::Act.new(document:, entries:)
@@ -256,7 +284,7 @@ module YellowTrack
       def state
         new_roller = self["new"] || {}
         Mending::State.new(
-          family:, kit: (@opening.kit unless @opening.kit.unknown?), falls: (symptoms & FALLS).any?,
+          carried:, kit: (@opening.kit unless @opening.kit.unknown?), falls: (symptoms & FALLS).any?,
           propped: self["propped"], down: self["down"], diagnosis:, taken_down: off?, marked: done?(marks), hung: hung?,
           undone: while_off.reject { |step| tick(step) }.map(&:says), hands:, holder: self["holder"], reroller:,
           material:, made_of: new_roller["material"], rated: rated, one_only: self["one_only"],
@@ -290,6 +318,12 @@ module YellowTrack
       # The underside, which water comes at.
       def bare? = while_off.first&.then { |step| !tick(step) } || false
 
+      # What was said of it when it was handed over, within the last weeks.
+      def handed_over_lately
+        last = @opening.record.latest("service")["handed over"]
+        (last && Time.iso8601(last.at) > Time.now - AGAIN) ? last.after : []
+      end
+
       # What had to dry or set still when it was read as left.
       def too_soon
         last = fix.filter_map { |step| tick(step) }.last or return
@@ -301,6 +335,8 @@ module YellowTrack
 
       # A symptom back, or a cause named again and again.
       def again
+        back = symptoms & handed_over_lately
+        return "#{knowledge.symptoms.fetch(back.first).label}: back within six weeks." if back.any? && !closed?
         return unless cause
 
         before, = learnt.in_house(cause.key)

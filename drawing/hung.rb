@@ -12,10 +12,13 @@ module YellowTrack
       LEFT = 60
       RIGHT = 320
 
-      # @param family [String] what carries it
+      # What carries it, screen units from the top, and how far past the opening.
+      CARRIED = {head: [HEAD + 2, 0], floor: [FLOOR - 8, 0], wall: [HEAD - 14, 26]}.freeze
+
+      # @param manner [Manner]
       # @param panels [Integer]
-      def initialize(family, panels)
-        @family, @panels = family, panels.clamp(1, 4)
+      def initialize(manner, panels)
+        @manner, @panels = manner, panels.clamp(1, 4)
       end
 
       def title = "A set that hangs so"
@@ -50,17 +53,14 @@ module YellowTrack
       end
 
       def carried
-        below = @family == "bottom-rolling"
-        height = below ? FLOOR - 8 : HEAD + (wall_hung? ? -14 : 2)
-        @pen.rect([wall_hung? ? LEFT - 26 : LEFT, height], [RIGHT - LEFT + (wall_hung? ? 52 : 0), 8], "runs")
+        height, past = CARRIED.fetch(@manner.carried)
+        @pen.rect([LEFT - past, height], [RIGHT - LEFT + 2 * past, 8], "runs")
         (@panels * 2).times do |place|
           @pen.circle([LEFT + each_wide * (place / 2) + each_wide * (place.even? ? 0.22 : 0.78), height + 4], 6, "runs")
         end
       end
 
-      def wall_hung? = @family == "wall-hung"
-
-      def description = "#{@panels} panels, #{@family}; the last is out of true."
+      def description = "#{@panels} panels, #{@manner.key}; the last is out of true."
     end
   end
 end

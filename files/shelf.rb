@@ -61,7 +61,23 @@ module YellowTrack
       def opening(document)
         units = (document.is_a?(Hash) && document["units"] == "in") ? :in : :mm
         read = typed(schema("opening"), document, unit: units)
+        past = past_their_bands(read.dig("service", "findings") || {})
+        raise Faults.new(past) if past.any?
+
         Opening.new(read, kit_of(read["set"]["kit"]))
+      end
+
+      # Lengths that were found and that no door has.
+      #
+      # @return [Array<Fault>]
+      def past_their_bands(findings)
+        findings.filter_map do |key, value|
+          finding = Knowledge.all.findings.fetch(key)
+          next if !value.is_a?(Numeric) || finding.answer(value)
+
+          Fault.new("#{Numbers.plain(value)} mm is no such length. From 0 to #{finding.longest} mm works.",
+            key: "service.findings.#{key}")
+        end
       end
 
       # An opening as a file again: what it reads back to is the same opening.

@@ -10,9 +10,9 @@ module YellowTrack
       # What gains below and above, by what carries the panel: name and formula.
       BELOW = ["Floor gap then", "gap + gain"].freeze
       ABOVE = {
-        "bottom-rolling" => ["Engagement then", "engagement + gain"],
-        "wall-hung" => ["Cover above then", "cover + gain"],
-        nil => ["Head room then", "head room − gain"]
+        floor: ["Engagement then", "engagement + gain"],
+        wall: ["Cover above then", "cover + gain"],
+        head: ["Head room then", "head room − gain"]
       }.freeze
 
       # @return [Working]
@@ -27,15 +27,15 @@ module YellowTrack
       # @return [Rational, nil] by which the taper alters, where one alone is changed
       attr_reader :tapers
 
-      # @param family [String] what carries the panel
+      # @param carried [:head, :floor, :wall] what carries the panel
       # @param old [Hash{String => Rational}] MEASURED, and "material"
       # @param new [Hash{String => Rational}] likewise, and "rating" in kg
       # @param readings [Hash{Symbol => Rational}] :gap at the foot, :head (head room,
       #   engagement or cover), :lift; as found
       # @param height [Rational, nil] of the panel
       # @param spacing [Rational, nil] between its rollers
-      def initialize(family, old, new, readings: {}, height: nil, spacing: nil)
-        @family, @old, @new, @readings = family, old, new, readings
+      def initialize(carried, old, new, readings: {}, height: nil, spacing: nil)
+        @carried, @old, @new, @readings = carried, old, new, readings
         @work = Working.new
         @gain = gained
         @shift = shifted
@@ -45,7 +45,7 @@ module YellowTrack
         freeze
       end
 
-      def rolls_below? = @family == "bottom-rolling"
+      def rolls_below? = @carried == :floor
 
       private
 
@@ -100,15 +100,19 @@ module YellowTrack
         gap, head, lift = @readings.values_at(:gap, :head, :lift)
         @below = sum("below", *BELOW, "As found, and the gain.", gap:, gain:) if gap
         @above = sum("above", *above_words, "As found, and the gain.", **{above_name => head}, gain:) if head
-        @lift = sum("lift", "Lift room then", "lift room − gain", "Under 0 it cannot be lifted in.", lift_room: lift,
-          gain:) if lift && rolls_below?
-        @tapers = sum("tapers", "Taper by one alone", "gain × height ÷ spacing", "Both rollers, always.", gain:,
-          height:, spacing:) if height && spacing&.positive?
+        if lift && rolls_below?
+          @lift = sum("lift", "Lift room then", "lift room − gain", "Under 0 it cannot be lifted in.", lift_room: lift,
+            gain:)
+        end
+        if height && spacing&.positive?
+          @tapers = sum("tapers", "Taper by one alone", "gain × height ÷ spacing", "Both rollers, always.", gain:,
+            height:, spacing:)
+        end
       end
 
-      def above_words = ABOVE.fetch(@family, ABOVE[nil])
+      def above_words = ABOVE.fetch(@carried)
 
-      def above_name = {"bottom-rolling" => :engagement, "wall-hung" => :cover}.fetch(@family, :head_room)
+      def above_name = {floor: :engagement, wall: :cover, head: :head_room}.fetch(@carried)
     end
   end
 end

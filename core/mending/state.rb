@@ -5,7 +5,7 @@ module YellowTrack
     # How a door that hangs badly stands with its mend: what the checks look at. mm and
     # kg; nil or false for what is not known or not so.
     #
-    # family     what carries it; kit, the sheet, where one is known
+    # carried    by what: :head, :floor or :wall; kit, the sheet, where one is known
     # falls      whether it can fall; propped and down, what holds it
     # asked      whether the asking has ended; diagnosis, what it came to
     # taken_down whether it came down; marked, whether its marks were made
@@ -17,10 +17,10 @@ module YellowTrack
     # replacing  figures of mend and replace
     # pull_found, pull_left   N; weight kg; closed, left_read
     # again      a sentence where a symptom or a cause came again
-    State = Struct.new(:family, :kit, :falls, :propped, :down, :diagnosis, :taken_down, :marked, :hung, :undone, :hands,
+    State = Struct.new(:carried, :kit, :falls, :propped, :down, :diagnosis, :taken_down, :marked, :hung, :undone, :hands,
       :holder, :readings, :reroller, :material, :made_of, :rated, :one_only, :other_hand, :damp, :thickness, :body,
-      :bar, :step, :hole, :probe, :pale_dust, :lip, :fixing, :oiled, :bare, :waits, :air, :replacing, :pull_found, :pull_left,
-      :weight, :closed, :left_read, :again, keyword_init: true) do
+      :bar, :step, :hole, :probe, :pale_dust, :lip, :fixing, :oiled, :bare, :waits, :air, :replacing, :pull_found,
+      :pull_left, :weight, :closed, :left_read, :again, keyword_init: true) do
       # Whether the asking has ended.
       def ended? = !diagnosis.nil? && diagnosis.next.nil?
 
@@ -34,8 +34,8 @@ module YellowTrack
         return unless reroller&.gain && kit
 
         low = [-kit.fetch("adjust.down"), least(reroller.below, kit["gap.least"]),
-          (least(reroller.above, kit["rail.engagement.least"]) if family == "bottom-rolling")].compact.max
-        head = reroller.above if State::HEAD.include?(family)
+          (least(reroller.above, kit["rail.engagement.least"]) if carried == :floor)].compact.max
+        head = reroller.above if carried == :head
         high = [kit.fetch("adjust.up"), (head - State::HEAD_LEAST if head), reroller.lift].compact.min
         [low, high]
       end
@@ -46,6 +46,5 @@ module YellowTrack
     end
 
     State::HEAD_LEAST = 2
-    State::HEAD = %w[top-hung pocket].freeze
   end
 end

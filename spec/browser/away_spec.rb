@@ -25,6 +25,18 @@ RSpec.describe "A server that goes away" do
 
   after { @server.stop(true) }
 
+  it "keeps an answer that was pressed while nothing answered, and sends it again" do
+    slider = book.openings.of(book.jobs.all.find { |job| job.name == "Tern House" }.id).last
+    visit("/openings/#{slider.id}/look")
+    session.find(".answers button", text: "yes")
+    @server.stop(true)
+    session.find(".answers button", text: "yes").click
+    expect(session).to have_css("#away", text: "Not saved")
+    serve(@port)
+    expect(session).to have_css(".ask label", text: "What do you hear", wait: 15)
+    expect(book.openings.find(slider.id).document["service.findings"]).to eq("next_too" => "yes")
+  end
+
   it "keeps a reading marked until it is saved, sends it again by itself, and loses nothing typed meanwhile" do
     visit("/openings/#{row.id}/measure")
     @server.stop(true)

@@ -52,7 +52,8 @@ RSpec.describe YellowTrack::Desk::Field do
   end
 
   # What a group of keys has; of several branches the one that is a group.
-  def known_in(rules)
+  def known_in(rules, all)
+    rules = all.dig(*rules["$ref"].delete_prefix("#/").split("/")) if rules["$ref"]&.start_with?("#/")
     (rules["anyOf"]&.find { |branch| branch["properties"] } || rules).fetch("properties", {})
   end
 
@@ -60,7 +61,7 @@ RSpec.describe YellowTrack::Desk::Field do
     known = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/opening.schema.json"))
     YellowTrack::Desk::Fields::KNOWN.each_key do |key|
       found = key.split(".").reduce(known) do |rules, step|
-        step.match?(/\A\d+\z/) ? rules["items"] : known_in(rules)[step]
+        step.match?(/\A\d+\z/) ? rules["items"] : known_in(rules, known)[step]
       end
       expect(found).not_to be_nil, key
     end

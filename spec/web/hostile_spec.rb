@@ -40,7 +40,10 @@ RSpec.describe "Whatever comes to the door" do
      "/openings/#{id}/bin" => %w[x],
      "/openings/#{id}/bring-back" => %w[x], "/openings/#{id}/papers" => %w[x], "/openings/#{id}/steps" => %w[step undo],
      "/openings/#{id}/waits" => %w[step day], "/openings/#{id}/rounds" => %w[x],
-     "/openings/#{id}/moves" => %w[panel seen turn suggested],
+     "/jobs/#{job}/service" => %w[name family], "/openings/#{id}/service" => %w[x],
+     "/openings/#{id}/service/steps" => %w[step undo stage], "/openings/#{id}/service/mended" => %w[seen],
+     "/openings/#{id}/service/wrong" => %w[seen], "/openings/#{id}/service/closed" => %w[x],
+     "/openings/#{id}/moves" => %w[panel seen turn suggested stage],
      "/openings/#{id}/moves/back" => %w[panel seen], "/openings/#{id}/remarks" => %w[text],
      "/openings/#{id}/corrections" => %w[entry text],
      "/openings/#{id}/pictures" => %w[picture caption], "/openings/#{id}/override/bypass.gap.least" => %w[reason],
@@ -52,8 +55,8 @@ RSpec.describe "Whatever comes to the door" do
 
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
-    stages = %w[measure choose size prepare cut hang adjust hand-over log sheet drilling working slide
-      to-build].map do |stage|
+    stages = %w[measure choose size prepare cut hang adjust hand-over look take-down mend rehang log sheet drilling
+      working slide to-build service/sums/wheel_worn].map do |stage|
       "/openings/#{id}/#{stage}"
     end
     files = %w[opening.json plan.json cut.csv log.csv bench.json set.svg sections.svg override/bypass.gap.least]

@@ -27,7 +27,7 @@ module YellowTrack
 
         def title = "Buy list and price of #{job.name}"
 
-        def nothing? = @desk.planned.empty?
+        def nothing? = @desk.planned.empty? && @desk.mends.empty?
 
         # @return [YellowTrack::Price]
         def price = @desk.price

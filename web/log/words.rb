@@ -58,7 +58,7 @@ module YellowTrack
           "#{entry.key.delete_prefix("hung.")}: #{turned.join("; ")}. Gaps were #{gaps}; expected #{expected}."
         end
 
-        def served(key) = @opening.service.find(key)&.says || key
+        def served(key) = @opening.service.find(key)&.says || key.tr("._", "  ")
 
         def step(key) = (@opening.plan && @opening.progress.find(key)&.does) || key
 

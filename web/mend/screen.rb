@@ -11,16 +11,19 @@ module YellowTrack
         MEASURED = %w[wheel wheel_across room closet seat spacer body].freeze
         TRACK = %w[lip fixing oiled hole.from hole.screw].freeze
         FITTED = %w[new.bar new.material new.rating new.turned old.turned one_only air.room air.closet].freeze
-        ABOVE = {"bottom-rolling" => "engagement", "wall-hung" => "cover over the head"}.freeze
+        ABOVE = {floor: "engagement", wall: "cover over the head", head: "head room"}.freeze
 
         def stage = "mend"
 
         def renewed = ["mend/board"]
 
         # Whether rollers are changed.
-        def rollers? = !service.reroller.nil? || (cause && cause.leads_to.include?("reroller")) || false
+        def rollers? = !service.reroller.nil? || cause&.leads_to&.include?("reroller") || false
 
         def roller = service.reroller
+
+        # What comes off the foot, where a mend trims it.
+        def trim = (service.trim if cause&.leads_to&.include?("alter"))
 
         # Old beside new, a pair of fields a row.
         def roller_rows = MEASURED.map { |key| fields("old.#{key}", "new.#{key}") }
@@ -42,7 +45,7 @@ module YellowTrack
 
         # Each effect of the gain: name, figure.
         def effects
-          {"floor gap then" => roller.below, "#{ABOVE[service.family] || "head room"} then" => roller.above,
+          {"floor gap then" => roller.below, "#{ABOVE.fetch(service.carried)} then" => roller.above,
            "lift room then" => roller.lift, "taper by one alone" => roller.tapers}.compact
         end
 

@@ -10,21 +10,15 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Serving)
           app.post(%r{/jobs/#{Asking::NUMBER}/service}o) { |id| hang_served(find_job(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/service}o) do |id|
-            opening = find_opening(id)
-            opening.service.begin!(who:)
-            to_page Paths.opening(opening.id, "look")
-          end
+          app.post(%r{/openings/#{Asking::NUMBER}/service}o) { |id| serve(id, "look") { |door| door.begin!(who:) } }
           app.post(%r{/openings/#{Asking::NUMBER}/service/steps}o) { |id| tick_step(find_opening(id)) }
           app.post(%r{/openings/#{Asking::NUMBER}/service/(mended|wrong)}o) do |id, how|
-            opening = find_opening(id)
-            opening.service.settle!(how, seen:, who:)
-            to_page Paths.opening(opening.id, "look")
+            serve(id, "look") { |door| door.settle!(how, seen:, who:) }
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) do |id, cause|
-            screen = stage_screen("look", find_opening(id))
-            view.partial("parts/sums", screen:, entries: screen.sums(cause) || halt(404))
+          app.post(%r{/openings/#{Asking::NUMBER}/service/closed}o) do |id|
+            serve(id, "rehang") { |door| door.close!(who:) }
           end
+          app.get(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) { |id, cause| show_sums(id, cause) }
         end
 
         # What the routes of the service share.
@@ -33,6 +27,19 @@ module YellowTrack
             on_job(job, "served") do
               to_page Paths.opening(job.serve(params["name"], params["family"].to_s, who:).id, "look")
             end
+          end
+
+          # Does something with a door, and goes to a stage of it.
+          def serve(id, stage)
+            opening = find_opening(id)
+            yield opening.service
+            to_page Paths.opening(opening.id, stage)
+          end
+
+          # How a cause's share comes about.
+          def show_sums(id, cause)
+            screen = stage_screen("look", find_opening(id))
+            view.partial("parts/sums", screen:, entries: screen.sums(cause) || halt(404))
           end
 
           def tick_step(opening)

@@ -40,11 +40,11 @@ module YellowTrack
           def posted(field, opening)
             given = params["value"]
             given = given.is_a?(Hash) ? "" : given
-            (field.kind == :kit && sheet_of(given.to_s, opening)) || given
+            (field.kind == :kit && kit_sheet(given.to_s, opening)) || given
           end
 
           # A kit of the fitter's own, or the one that stands for a kit nobody knows.
-          def sheet_of(id, opening)
+          def kit_sheet(id, opening)
             (id == Kit::UNKNOWN) ? Files::Shelf.unknown_kit(opening.kit.manner.key) : book.own_kits.sheet(id)
           end
 

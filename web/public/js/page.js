@@ -5,6 +5,7 @@ import { movePanels } from "/js/slide.js"
 import { oneByOne } from "/js/one-by-one.js"
 import { turnScrews } from "/js/turn.js"
 import { showStage } from "/js/rail.js"
+import { askOn } from "/js/asking.js"
 import { stageKeys } from "/js/keys.js"
 import { listenToTape } from "/js/tape.js"
 
@@ -16,4 +17,5 @@ oneByOne()
 showStage()
 turnScrews()
 listenToTape()
+askOn()
 stageKeys()

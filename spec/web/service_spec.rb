@@ -1,0 +1,226 @@
+# frozen_string_literal: true
+
+# Doors that already hang: said, asked, named, mended, hung again.
+RSpec.describe "A door that hangs badly" do
+  include Site
+
+  let(:job) { book.jobs.add(name: "Tern House", units: "mm") }
+  let(:id) do
+    send_form("/jobs/#{job.id}/service", {"name" => "Old slider", "family" => "bottom-rolling"})
+    last_response["location"][%r{/openings/(\d+)/look}, 1].to_i
+  end
+
+  def row = book.openings.find(id)
+
+  def service = YellowTrack::Desk::Opening.new(book, row).service
+
+  def plain(text) = text.gsub(/\p{Space}+/, " ")
+
+  def say(key, value, stage: "look", seen: row.version) = type(row, key, value, stage:, seen:)
+
+  def tick(step, stage: "mend", **rest)
+    send_form("/openings/#{id}/service/steps", {"step" => step, "stage" => stage, **rest.transform_keys(&:to_s)})
+  end
+
+  # From "it scrapes" to a worn wheel.
+  def named
+    say("service.symptoms", "scrapes")
+    {"came" => "slowly", "low" => "both_ends", "old_wheels" => "yes", "house" => "no"}.each do |key, answer|
+      say("service.findings.#{key}", answer)
+    end
+    say("service.cause", "wheel_worn")
+  end
+
+  it "is taken in without a reading, its kit not known, on a rail of its own" do
+    look("/openings/#{id}")
+    follow_redirect!
+    expect(page.css(".rail li").map { |one| plain(one.text)[/[A-Z][a-z ]+/].strip })
+      .to eq ["Look", "Take down", "Mend", "Rehang", "Hand over"]
+    expect(saved(row, "set.kit")["id"]).to eq "not-known"
+    expect(page.text).to include("Press the place that troubles")
+    look("/jobs/#{job.id}")
+    expect(page.css(".hung li").text).to include("Press where it troubles")
+    send_form("/jobs/#{job.id}/service", {"name" => "", "family" => "pocket"})
+    expect(last_response.status).to eq 422
+    send_form("/jobs/#{job.id}/service", {"name" => "Hall", "family" => "curtain"})
+    expect(plain(page.text)).to include("Say how it hangs")
+    expect(page.at_css("#served-name")["value"]).to eq "Hall"
+  end
+
+  it "asks one question at a time, and says why each cause stands where it does" do
+    say("service.symptoms", "scrapes")
+    asked = 0
+    until service.diagnosis.named? || asked > 9
+      key = service.diagnosis.next.finding.key
+      look("/openings/#{id}/look")
+      expect(page.at_css("#answer-#{key.tr("_", "-")} label").text).to eq service.diagnosis.next.finding.ask
+      answer = {"came" => "slowly", "low" => "both_ends", "old_wheels" => "yes"}[key]
+      say("service.findings.#{key}", answer || service.diagnosis.next.finding.answers.last)
+      asked += 1
+    end
+    look("/openings/#{id}/look")
+    bar = page.at_css(".cause")
+    expect(plain(bar.text)).to include(service.diagnosis.first.cause.label).and include("for: ")
+    look("/openings/#{id}/service/sums/#{service.diagnosis.first.cause.key}")
+    expect(page.css(".sum").length).to eq service.diagnosis.taken.length + 1
+  end
+
+  it "keeps a length as it was typed, in its unit, and refuses one past its bands" do
+    say("service.symptoms", "scrapes")
+    type(row, "service.findings.taper", "1/8", stage: "look", unit: "in")
+    expect(saved(row, "service.findings.taper")).to eq "1/8 in"
+    expect(service.findings["taper"]).to eq 3.175r
+    say("service.findings.taper", "not known")
+    expect(service.findings).to eq("taper" => nil)
+    say("service.findings.taper", "2000")
+    look("/openings/#{id}/look")
+    expect(plain(page.text)).to include("2000 mm is no such length. From 0 to 1000 mm works.")
+    expect(saved(row, "service.findings.taper")).to eq "unknown"
+  end
+
+  it "keeps what is not known apart from what was not asked, and lets an answer be changed" do
+    say("service.symptoms", "scrapes")
+    say("service.findings.came", "unknown")
+    expect(service.diagnosis.next.finding.key).not_to eq "came"
+    say("service.findings.came", "slowly")
+    expect(service.findings).to eq("came" => "slowly")
+    say("service.findings.came", "")
+    expect(service.findings).to eq({})
+  end
+
+  it "tells a symptom that was said on another screen meanwhile" do
+    say("service.symptoms", "scrapes")
+    say("service.symptoms", "stiff", seen: row.version - 1)
+    expect(saved(row, "service.symptoms")).to eq ["scrapes"]
+    expect(book.db[:drafts].count).to eq 1
+  end
+
+  it "names no cause of another family, whatever the set turns into" do
+    named
+    say("set.kit", "roll-36", stage: "look")
+    expect(service.diagnosis.causes.map { |one| one.cause.for }).to all include("bottom-rolling")
+    expect(service["cause"]).to eq "wheel_worn"
+  end
+
+  it "says which answers hardly ever come together, and which to ask again" do
+    say("service.symptoms", "scrapes")
+    {"came" => "from_new", "old_wheels" => "yes", "wheels_on" => "no", "wheels_turn" => "no", "rolls" => "yes",
+     "track_look" => "dent"}.each { |key, answer| say("service.findings.#{key}", answer) }
+    look("/openings/#{id}/look")
+    expect(plain(page.text)).to include("These hardly ever come together").and include("Ask again:")
+  end
+
+  it "takes it down in the order of its track, with the hands of its weight" do
+    named
+    {"set.width" => "866", "set.height" => "2223", "set.thickness" => "24", "set.weighed" => "32"}
+      .each { |key, value| say(key, value) }
+    look("/openings/#{id}/take-down")
+    expect(plain(page.text)).to include("2 people, 32.0 kg a panel").and include("Say which it is")
+    say("service.track", "no lift", stage: "take-down")
+    say("service.holder", "1", stage: "take-down")
+    look("/openings/#{id}/take-down")
+    expect(plain(page.text)).to include("Score the paint line").and include("1 to hold it; it takes 2")
+    service.freeing.each { |step| tick(step.key, stage: "take-down") }
+    look("/openings/#{id}/take-down")
+    expect(plain(page.text)).to include("It is down without its marks")
+    expect(service.reached).to eq "mend"
+  end
+
+  it "works out new rollers: gain, shift, what they do, and what will not go back in" do
+    named
+    {"set.width" => "866", "set.height" => "2223", "set.weighed" => "36"}.each { |key, value| say(key, value) }
+    {"found.floor_left" => "5", "found.head" => "13.8", "found.lift" => "5.2", "old.wheel" => "21.6",
+     "old.room" => "6", "old.closet" => "5", "new.wheel" => "24", "new.room" => "7.5", "new.closet" => "4.5",
+     "new.material" => "steel", "new.bar" => "2"}.each { |key, value| say("service.#{key}", value, stage: "mend") }
+    look("/openings/#{id}/mend")
+    expect(plain(page.text)).to include("1.2 in height").and include("engagement then 15.0").and include("lift room then 4.0")
+      .and include("1 mm to the room or, turned round, 2 mm to the closet").and include("brass 18.0 kg on a wheel")
+    expect(page.css(".check").map { |check| plain(check.text) }).to include(match(/2 mm of metal beyond the hole/))
+  end
+
+  it "sets mending beside new, with the cause's own minutes where nothing is typed" do
+    named
+    book.prices.set("rate", 40r)
+    look("/openings/#{id}/mend")
+    expect(plain(page.text)).to include("Mending50").or include("Mending 50")
+    {"parts" => "58", "door" => "60"}.each { |key, value| say("service.figures.#{key}", value, stage: "mend") }
+    look("/openings/#{id}/mend")
+    expect(plain(page.text)).to match(/108 against 60 new: 180 %/).and include("The customer decides")
+  end
+
+  it "asks what is left after a mend: what was asked stays, what was looked at is taken anew" do
+    named
+    send_form("/openings/#{id}/service/mended", {"seen" => row.version})
+    expect(row.document["service"]).to include("mended" => ["wheel_worn"])
+    expect(row.document["service"]).not_to include("cause")
+    expect(service.findings.keys).to match_array %w[came old_wheels house]
+    expect(service.diagnosis.causes.map { |one| one.cause.key }).not_to include("wheel_worn")
+  end
+
+  it "says beside the ranking how often a cause was named before, in the house and wrongly, and never by weight" do
+    named
+    send_form("/openings/#{id}/service/wrong", {"seen" => row.version})
+    send_form("/jobs/#{job.id}/service", {"name" => "The other", "family" => "bottom-rolling"})
+    other = last_response["location"][%r{/openings/(\d+)}, 1].to_i
+    before = service.diagnosis
+    type(book.openings.find(other), "service.symptoms", "scrapes", stage: "look")
+    type(book.openings.find(other), "service.cause", "wheel_worn", stage: "look")
+    look("/openings/#{other}/look")
+    expect(plain(page.css(".look-causes").text)).to include("proved wrong 1")
+    say("service.cause", "off_height")
+    look("/openings/#{other}/look")
+    expect(plain(page.css(".look-causes").text)).to include("in this house 1 of 1")
+    shares = YellowTrack::Desk::Opening.new(book, book.openings.find(other)).service.diagnosis.causes.to_h { |one|
+      [one.cause.key, one.share]
+    }
+    expect(shares["off_height"]).to be > 0
+    expect(before).not_to be_nil
+  end
+
+  it "hangs it again: gaps into turns without a kit sheet, as found beside as left" do
+    named
+    look("/openings/#{id}/rehang")
+    expect(plain(page.text)).to include("How wide and how high is a panel?")
+    {"set.width" => "866", "set.height" => "2223"}.each { |key, value| say(key, value, stage: "rehang") }
+    {"found.top" => "0", "left.top" => "2", "found.pull" => "24", "left.pull" => "30"}
+      .each { |key, value| say("service.#{key}", value, stage: "rehang") }
+    {"top" => "0", "middle" => "3", "bottom" => "6"}.each { |gap, mm| say("hung.B.gaps.#{gap}", mm, stage: "rehang") }
+    look("/openings/#{id}/rehang?panel=B")
+    expect(plain(page.text)).to include("The kit is not known").and include("right roller up")
+      .and include("It takes 30.0 N to move")
+    send_form("/openings/#{id}/moves", {"suggested" => "1", "stage" => "rehang", "panel" => "B", "seen" => row.version})
+    expect(last_response["location"]).to end_with("/rehang?panel=B")
+  end
+
+  it "learns a kit's turn from the first move where nobody knows it" do
+    learnt = YellowTrack::Adjust::Learnt
+    move = learnt::Made.new(turns: 2r, taper: -6r, found: 0r, spacing: 766r, height: 2223r)
+    unknown = YellowTrack::Files::Shelf.kit(YellowTrack::Files::Shelf.unknown_kit("bottom-rolling"))
+    expect(learnt.new(unknown, [move]).used.to_f.round(2)).to eq 1.03
+    expect(learnt.new(YellowTrack::Files::Shelf.kits["roll-36"], [move]).used).to be_nil
+  end
+
+  it "tells in the log what was said, found, taken up and done, in words" do
+    named
+    tick("fix.wheel_worn.1")
+    look("/openings/#{id}/log")
+    told = plain(page.css(".log-says").text)
+    expect(told).to include("said: nothing → It scrapes the floor or the rail")
+      .and include("cause taken up: nothing → Wheel worn down or grooved").and include("Done: Measure the floor gap")
+    tick("fix.wheel_worn.1", undo: 1)
+    expect(service.tick(service.fix.first)).to be_nil
+    tick("fix.nothing.1")
+    expect(last_response.status).to eq 422
+  end
+
+  it "serves an opening of ours too, each rail a press from the other" do
+    measured = hang("set" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 2, "thickness" => 35})
+    send_form("/openings/#{measured.id}/service", {})
+    look("/openings/#{measured.id}/look")
+    expect(page.at_css(".other-rail").text).to include("as an opening")
+    expect(page.css(".spot").length).to eq 6
+    look("/openings/#{measured.id}/measure")
+    expect(page.at_css(".other-rail a")["href"]).to end_with("/look")
+    expect(page.css(".rail li").length).to eq 8
+  end
+end
