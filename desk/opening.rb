@@ -54,6 +54,7 @@ module YellowTrack
       # once.
       def reached
         return service.reached if service.on? && !service.closed?
+        return "rehang" if others?
         return "size" if survey.planned? && plan
         return "measure" unless survey.complete? && closure.suspects.empty?
 

@@ -136,7 +136,7 @@ module YellowTrack
       end
 
       # Whether it is off, by what was ticked or said.
-      def off? = self["down"] == true || done?(freeing)
+      def off? = self["down"] == true || diagnosis&.down? || done?(freeing)
 
       # @return [Mending::Reroller, nil] while one of its parts was measured
       def reroller

@@ -6,8 +6,8 @@ module YellowTrack
     # wheel, its body and both offsets are measured.
     class RollerParts < Picture
       WIDTH = 420
-      HEIGHT = 190
-      WHEEL = {old: 22, new: 26}.freeze # screen units, where nothing is measured
+      HEIGHT = 170
+      WHEEL = {old: 40, new: 48}.freeze # screen units, where nothing is measured
 
       # @param old [Hash{String => Rational}] mm
       # @param new [Hash{String => Rational}]
@@ -29,18 +29,19 @@ module YellowTrack
 
       def part(which, middle)
         @pen.text([middle, 16], which.to_s, "quiet")
-        @pen.rect([middle - 46, 30], [92, 96], "face")
-        @pen.rect([middle - 30, 74], [60, 52], "strip")
+        @pen.rect([middle - 60, 84], [24, 52], "face")
+        @pen.rect([middle + 36, 84], [24, 52], "face")
+        @pen.rect([middle - 36, 84], [72, 52], "strip")
         size = WHEEL.fetch(which)
-        @pen.rect([middle - 5, 126 - size / 2], [10, size + 16], "runs")
-        @pen.line([middle - 80, 142 + size / 2 - 8], [middle + 80, 142 + size / 2 - 8], "cut")
+        @pen.rect([middle - 5, 136 - size / 2], [10, size], "runs")
+        @pen.line([middle - 80, 136 + size / 2], [middle + 80, 136 + size / 2], "cut")
         places(which, middle, size)
       end
 
       def places(which, middle, size)
-        @dimension.across(middle - 30, middle - 5, 66, told(which, "room", "room"), feet: 74)
-        @dimension.across(middle + 5, middle + 30, 52, told(which, "closet", "closet"), feet: 74)
-        @dimension.upright(126 - size / 2, 142 + size / 2, middle + 66, told(which, "wheel", "wheel"), feet: middle + 6)
+        @dimension.across(middle - 36, middle - 5, 62, told(which, "room", "room"), feet: 84)
+        @dimension.across(middle + 5, middle + 36, 40, told(which, "closet", "closet"), feet: 84)
+        @dimension.upright(136 - size / 2, 136 + size / 2, middle + 82, told(which, "wheel", "wheel"), feet: middle + 6)
       end
 
       def told(which, key, name) = (mm = @parts.fetch(which)[key]) ? @printer.short(mm) : name

@@ -3,7 +3,8 @@
 module YellowTrack
   module Store
     # What the log tells of the set that hangs in an opening: nothing of what
-    # was done for another, before the set was changed.
+    # was done for another, before the set was changed; of a mend all, for that it is
+    # another is only said of it.
     class Told
       KINDS = %w[choice step wait round move correction service].freeze
       OTHER_SET = %w[set set.kit set.family].freeze
@@ -11,7 +12,9 @@ module YellowTrack
       # @param entries [Array<Log::Entry>] of one opening, oldest first
       def initialize(entries)
         changed = entries.rindex { |entry| entry.kind == "choice" && OTHER_SET.include?(entry.key) }
-        @entries = changed ? entries.drop(changed + 1) : entries
+        @entries = entries.each_with_index.reject { |entry, place|
+          changed && place <= changed && entry.kind != "service"
+        }.map(&:first)
         freeze
       end
 

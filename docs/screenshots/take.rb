@@ -7,7 +7,8 @@ require "support/browser"
 # Each picture: its name, the page, and the size it is taken at.
 VIEWS = {
   "wall" => ["/", Browser::DESK], "job" => ["/jobs/1", Browser::DESK],
-  "measure" => ["/openings/2/measure", Browser::DESK], "measure-slip-inches" => ["/openings/9/measure", Browser::DESK],
+  "measure" => ["/openings/2/measure", Browser::DESK],
+  "look" => ["/openings/10/look", Browser::DESK], "mend" => ["/openings/7/mend", Browser::DESK],
   "kit" => ["/kits/twin-42/copy", Browser::DESK],
   "choose" => ["/openings/3/choose", Browser::DESK],
   "size" => ["/openings/2/size?at[A]=0&at[B]=100", Browser::DESK],
@@ -15,7 +16,6 @@ VIEWS = {
   "size-folding" => ["/openings/4/size?at[fold]=55", Browser::DESK],
   "sheet" => ["/openings/2/sheet", Browser::DESK],
   "prepare" => ["/openings/8/prepare", Browser::DESK], "cut" => ["/openings/4/cut", Browser::DESK],
-  "drilling" => ["/openings/4/drilling", Browser::DESK],
   "hang" => ["/openings/6/hang", Browser::DESK], "adjust" => ["/openings/2/adjust", Browser::DESK],
   "adjust-phone" => ["/openings/2/adjust", Browser::PHONE], "log" => ["/openings/2/log", Browser::DESK],
   "price" => ["/jobs/1/price", Browser::DESK],

@@ -7,13 +7,15 @@ RSpec.describe "Every screen" do
 
   def screens
     b, a = opening("B", "Osier Weir").id, opening("A", "Tern House").id
+    slider, pocket = opening("B", "Tern House").id, opening("G", "Osier Weir").id
     ["/", "/jobs/1", "/openings/#{b}/measure", "/openings/#{a}/measure", "/openings/#{b}/size", "/openings/#{a}/size",
       "/openings/#{b}/choose",
       "/openings/#{b}/prepare", *%w[A D F].map { |letter| "/openings/#{opening(letter, "Osier Weir").id}/size" },
       "/openings/#{b}/cut", "/openings/#{b}/hang", "/openings/#{b}/adjust",
       "/openings/#{opening("D", "Osier Weir").id}/adjust", "/openings/#{b}/log",
       "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare",
-      "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42",
+      *%w[look take-down mend rehang].flat_map { |stage| [slider, pocket].map { |id| "/openings/#{id}/#{stage}" } },
+      "/kits/twin-42/copy", "/jobs/1?new=1", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42",
       "/search?q=bunk",
       "/openings/#{b}/sheet"]
   end
@@ -73,7 +75,7 @@ RSpec.describe "Every screen" do
 
   it "has targets that a gloved finger hits, on a phone" do
     Browser.size(session, Browser::PHONE)
-    screens.grep(/measure|size|hang|adjust/).each do |path|
+    screens.grep(/measure|size|hang|adjust|look|take-down|mend/).each do |path|
       session.visit(path)
       small = session.evaluate_script(<<~JS)
         [...document.querySelectorAll(

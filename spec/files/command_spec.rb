@@ -46,6 +46,14 @@ RSpec.describe "bin/plan" do
       "ranked" => have_attributes(length: be >= 9))
   end
 
+  it "ranks what ails doors that hang badly, a faulty file among several, with bin/service" do
+    files = %w[05-bottom-rolling-named 13-faults].map { |name| "#{Cases::FOLDER}/service/service-#{name}.service.json" }
+    output, _, status = Open3.capture3("#{YellowTrack::ROOT}/bin/service", *files)
+    lines = output.lines.map { |line| JSON.parse(line) }
+    expect(lines.first).to include("state" => "named", "causes" => include(include("key" => "track_unlevel")))
+    expect([lines.last["faults"].length, status.exitstatus]).to eq [4, 2]
+  end
+
   it "answers broken files in a sentence, never a trace" do
     ["", "{", "[]", "null", "\xFF\xFE", "[" * 200].each do |text|
       _, errors, status = run(file(text))

@@ -97,7 +97,9 @@ RSpec.describe "A door that hangs badly" do
 
   it "names no cause of another family, whatever the set turns into" do
     named
+    tick("fix.wheel_worn.1")
     say("set.kit", "roll-36", stage: "look")
+    expect(service.tick(service.fix.first)).not_to be_nil
     expect(service.diagnosis.causes.map { |one| one.cause.for }).to all include("bottom-rolling")
     expect(service["cause"]).to eq "wheel_worn"
   end
@@ -190,6 +192,42 @@ RSpec.describe "A door that hangs badly" do
       .and include("It takes 30.0 N to move")
     send_form("/openings/#{id}/moves", {"suggested" => "1", "stage" => "rehang", "panel" => "B", "seen" => row.version})
     expect(last_response["location"]).to end_with("/rehang?panel=B")
+  end
+
+  it "feeds the job's price with hours and parts of the mend, and buys no new set for it" do
+    named
+    book.prices.set("rate", 40r)
+    priced = -> { YellowTrack::Desk::Job.new(book, book.jobs.find(job.id)).price }
+    expect(priced.call.materials.map(&:name)).to eq ["rollers, a pair", "screws"]
+    expect(priced.call.labour).to eq("mend" => 1.25r)
+    look("/jobs/#{job.id}/price")
+    expect(plain(page.text)).to include("rollers, a pair 1 piece").and include("mend 1.25 h")
+    look("/jobs/#{job.id}/cut")
+    expect(last_response).to be_ok
+    say("service.cause", "")
+    expect(priced.call.labour).to eq({})
+  end
+
+  it "is handed over, and says that a symptom is back when it troubles again within six weeks" do
+    named
+    send_form("/openings/#{id}/service/closed", {})
+    expect(service).to be_closed
+    look("/openings/#{id}/rehang")
+    expect(plain(page.text)).to include("Closed without readings as it was left").and include("It troubles again")
+    send_form("/openings/#{id}/service", {})
+    expect(row.document["service"]).to eq("symptoms" => [])
+    say("service.symptoms", "scrapes")
+    look("/openings/#{id}/look")
+    expect(plain(page.text)).to include("It scrapes the floor or the rail: back within six weeks.")
+  end
+
+  it "trims a foot that the house came down on, at each end" do
+    say("service.symptoms", "scrapes")
+    say("service.cause", "house_moved")
+    {"left" => "2", "right" => "1"}.each { |side, mm| say("service.found.floor_#{side}", mm) }
+    say("set.gap", "9")
+    look("/openings/#{id}/mend")
+    expect(plain(page.text)).to include("Off the foot 7.0 left 8.0 right")
   end
 
   it "learns a kit's turn from the first move where nobody knows it" do

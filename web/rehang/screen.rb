@@ -18,6 +18,9 @@ module YellowTrack
 
         def renewed = [*super, "rehang/readings"]
 
+        # Whatever is typed here, the panel in hand stays in hand.
+        def values_path = plan ? Paths.opening(id, "values", panel: reading.name) : super
+
         # Rows of the readings: what it is, as found, as left, and the difference.
         def readings
           Desk::ServiceFields::READINGS.merge("pull" => "pull, N").map do |key, label|

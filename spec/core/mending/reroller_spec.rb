@@ -61,3 +61,11 @@ RSpec.describe YellowTrack::Mending::Material do
     expect(advice(36).rating_least.to_f.round(1)).to eq 21.2
   end
 end
+
+RSpec.describe YellowTrack::Mending::Trim do
+  it "takes off each end what the design gap has more than is found there, and nothing where there is enough" do
+    trim = described_class.new(9r, {"left" => 2r, "right" => 10r})
+    expect(trim.sides).to eq("left" => 7)
+    expect(described_class.new(9r, {"left" => nil, "right" => 0r}).sides).to eq("right" => 9)
+  end
+end
