@@ -1,12 +1,12 @@
 # frozen_string_literal: true
 
-require "time"
-
 module YellowTrack
   module Desk
     # A door of an opening that hangs badly: what is said and found of it, what ails
     # it, how far the mend is.
     class Service
+      include Changes
+
       ROLLERS = 2 # under a panel
       ALWAYS_ASKED = "ask" # how a finding was found that a mend does not alter
       DAMP = %w[washed weather].freeze
@@ -129,12 +129,6 @@ module YellowTrack
 
       def done?(list) = list.any? && list.all? { |step| tick(step) }
 
-      # Ticks a step, or takes that back.
-      def tick!(step, done, who:)
-        before, after = tick(step) && true, done || nil
-        @opening.note({kind: "service", key: step.key, before:, after:}, who:) unless before == after
-      end
-
       # Whether it is off, by what was ticked or said.
       def off? = self["down"] == true || diagnosis&.down? || done?(freeing)
 
@@ -187,34 +181,7 @@ module YellowTrack
       def replacing = cause && Mending::Replacing.new(figures)
 
       # @return [Array<Check>]
-      def checks = on? ? Mending::Checks.new(state, @opening.printer).found : []
-
-      # Takes it in as a door that hangs badly; one that was handed over, anew.
-      def begin!(who:)
-        return @opening if on? && !closed?
-
-        commit(who) { |document| document.with("service", {"symptoms" => []}) }
-      end
-
-      # Hands it over again, with what was said of it.
-      def close!(who:)
-        said = symptoms
-        commit(who) { |document| document.with("service.closed", true) }
-        @opening.note({kind: "service", key: "handed over", before: nil, after: said}, who:)
-      end
-
-      # The cause in hand is mended, or was not it: it is out, what was asked stays, what
-      # was looked at or measured is taken anew.
-      #
-      # @param how ["mended", "wrong"]
-      def settle!(how, seen:, who:)
-        return unless cause
-
-        commit(who, seen:) do |document|
-          document.with("service.#{how}", [*document["service.#{how}"], cause.key].uniq).with("service.cause", nil)
-            .with("service.findings", asked_only(document))
-        end
-      end
+      def checks = on? ? Mending::Checks.new(Standing.new(self, @opening).state, @opening.printer).found : []
 
       # The stage that it has come to.
       def reached
@@ -240,25 +207,6 @@ module YellowTrack
         (named = finding.answer(answer)) && !likelihoods.ruled_out(finding).include?(named)
       end
 
-      # Every key that changed has its entry.
-      def commit(who, seen: nil)
-        book = @opening.book
-        book.openings.commit(@opening.id, who:, seen:, key: seen && "service.cause", listing: Listing.of(book)) do |now|
-          document = yield now.document
-          entries = %w[symptoms cause mended wrong findings closed].map { |key| "service.#{key}" }
-            .reject { |key| now.document[key] == document[key] }
-            .map { |key| {kind: "choice", key:, before: now.document[key], after: document[key]} }
-          Store::Openings::Act.new(document:, entries:)
-        end
-      end
-
-      def asked_only(document)
-        kept = (document["service.findings"] || {}).select do |key, _|
-          knowledge.findings[key]&.how == ALWAYS_ASKED
-        end
-        kept.empty? ? nil : kept
-      end
-
       def steps(kind, list) = list.each_with_index.map { |says, place| Step.new("#{kind}.#{place + 1}", says) }
 
       def ticks = @ticks ||= @opening.record.latest("service")
@@ -281,66 +229,9 @@ module YellowTrack
 
       def weighed? = !@opening.opening["weighed"].nil? || (@opening.opening["makeup"] || []).any?
 
-      def state
-        new_roller = self["new"] || {}
-        Mending::State.new(
-          carried:, kit: (@opening.kit unless @opening.kit.unknown?), falls: (symptoms & FALLS).any?,
-          propped: self["propped"], down: self["down"], diagnosis:, taken_down: off?, marked: done?(marks), hung: hung?,
-          undone: while_off.reject { |step| tick(step) }.map(&:says), hands:, holder: self["holder"], reroller:,
-          material:, made_of: new_roller["material"], rated: rated, one_only: self["one_only"],
-          other_hand: self["old.turned"].nil? ? false : self["old.turned"] != self["new.turned"], damp: damp?,
-          thickness: @opening.opening["thickness"], body: new_roller["body"], bar: new_roller["bar"], air: air_left,
-          step: findings["tracks_step"].then { |mm| mm if mm.is_a?(Numeric) }, hole: self["hole"],
-          probe: findings["probe"].then { |mm| mm if mm.is_a?(Numeric) }, pale_dust: findings["dust"] == "yes",
-          lip: self["lip"], fixing: self["fixing"], oiled: self["oiled"], bare: bare?, waits: too_soon,
-          replacing: replacing, pull_found: self["found.pull"], pull_left: self["left.pull"], weight:,
-          closed: closed?, left_read: left_read?, again:
-        )
-      end
-
-      def rated = self["new.rating"] || (self["new.material"] && Mending::Material.carries(self["new.material"]))
-
-      # Air on both sides once the new roller moves the panel.
-      def air_left
-        shift = reroller&.then { |made| self["new.turned"] ? made.shift_turned : made.shift } or return
-        sides = {"room" => self["air.room"]&.-(shift), "closet" => self["air.closet"]&.+(shift)}.compact
-        sides unless sides.empty?
-      end
-
-      # Hung again: the gaps were read as it was left.
-      def hung? = left_read?
-
       # Gaps read at the bench, once it hangs again.
       def hung_read?
         done?(fix) && @opening.plan && @opening.turning.needed.any? { |one| one.missing.empty? }
-      end
-
-      # The underside, which water comes at.
-      def bare? = while_off.first&.then { |step| !tick(step) } || false
-
-      # What was said of it when it was handed over, within the last weeks.
-      def handed_over_lately
-        last = @opening.record.latest("service")["handed over"]
-        (last && Time.iso8601(last.at) > Time.now - AGAIN) ? last.after : []
-      end
-
-      # What had to dry or set still when it was read as left.
-      def too_soon
-        last = fix.filter_map { |step| tick(step) }.last or return
-        return unless cause.wait_hours && hung?
-
-        ready = Time.iso8601(last.at).localtime + cause.wait_hours * 3600
-        "until #{ready.strftime("%-d %B, %H:%M")}" if ready > Time.now
-      end
-
-      # A symptom back, or a cause named again and again.
-      def again
-        back = symptoms & handed_over_lately
-        return "#{knowledge.symptoms.fetch(back.first).label}: back within six weeks." if back.any? && !closed?
-        return unless cause
-
-        before, = learnt.in_house(cause.key)
-        "#{cause.label}: named #{before + 1} times in this house." if before + 1 >= THIRD
       end
     end
   end
