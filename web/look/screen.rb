@@ -90,6 +90,8 @@ module YellowTrack
 
         # What would still tell the first two apart, once asking has ended.
         def still_apart
+          return [] if diagnosis.named?
+
           diagnosis.askable.select { |finding| apart(finding) && diagnosis.belief.drop(finding) > 0.01 }.first(3)
         end
 
