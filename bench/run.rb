@@ -5,7 +5,8 @@ module YellowTrack
     # Runs the measurements that are asked for and prints their figures.
     class Run
       ALL = {"plan" => Plans, "closure" => Closures, "command" => Commands, "cut" => Cuttings, "papers" => Packs,
-             "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services}.freeze
+             "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services,
+             "visits" => Crews}.freeze
 
       # @param names [Array<String>] none for all
       def initialize(names)

@@ -25,7 +25,7 @@ RSpec.describe "The rooms" do
 
   it "core requires the standard library alone" do
     required = text("core").values.flat_map { |code| code.scan(/require "(.+)"/) }.flatten
-    expect(required - %w[strscan json forwardable]).to eq []
+    expect(required - %w[strscan json forwardable date]).to eq []
   end
 
   it "has the store asked for SQL alone" do

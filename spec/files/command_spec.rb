@@ -54,6 +54,14 @@ RSpec.describe "bin/plan" do
     expect([lines.last["faults"].length, status.exitstatus]).to eq [4, 2]
   end
 
+  it "plans when a crew goes where, a faulty file among several, with bin/visits" do
+    files = %w[01-glue-in-a-day 10-faults].map { |name| "#{Cases::FOLDER}/visits/visits-#{name}.work.json" }
+    output, _, status = Open3.capture3("#{YellowTrack::ROOT}/bin/visits", *files)
+    lines = output.lines.map { |line| JSON.parse(line) }
+    expect(lines.first).to include("format" => "yellow-track/visits", "proved" => true)
+    expect([lines.last["faults"].length, status.exitstatus]).to eq [3, 2]
+  end
+
   it "answers broken files in a sentence, never a trace" do
     ["", "{", "[]", "null", "\xFF\xFE", "[" * 200].each do |text|
       _, errors, status = run(file(text))

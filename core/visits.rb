@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # When a crew goes where (handbook 14): the steps of a job on days, exactly up to
+  # Search::MOST steps of the crew, past that a good plan with a bound. What follows from
+  # it: visits, slack, the chain that holds the job up, waits, looks back, what moved.
+  class Visits
+    FORMAT = {"format" => "yellow-track/visits", "version" => 1}.freeze
+    SHARED = 7 # days within which looks back share one
+
+    # @return [Model]
+    attr_reader :model
+    # @return [Array<Days::Row>] days with work of the crew
+    attr_reader :rows
+    # @return [Timing]
+    attr_reader :timing
+
+    # @param name [String] of the job
+    # @param steps [Array<Step>]
+    # @param calendar [Calendar]
+    # @param hands [Integer] of the crew
+    # @param job [String, nil] its short name, for what calendars know it by
+    # @param was [Was, nil] the plan before
+    def initialize(name:, steps:, calendar:, hands: 1, job: nil, was: nil)
+      @name, @calendar, @hands, @was = name, calendar, hands, was
+      @job = job || name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")
+      @model = Model.new(steps, calendar)
+      @proved = model.crew.length <= Search::MOST
+      @rows = if model.crew.empty?
+        []
+      else
+        (@proved ? Search : Greedy).new(model).best
+      end
+      @timing = Timing.new(model, rows)
+      freeze
+    end
+
+    # Whether no plan is better.
+    def proved? = @proved
+
+    # @return [Array<Visit>]
+    def visits
+      @was ? @was.continued(new_visits) : new_visits
+    end
+
+    # The day of the last end.
+    def end_day = timing.last_day
+
+    # No plan ends before its day; none that ends as soon has fewer visits.
+    #
+    # @return [Array(Integer, Integer)] day and visits
+    def bound
+      return [end_day, rows.count(&:trip)] if proved?
+
+      load, start = Load.new(model), model.beginning
+      [[model.last_day(model.free(start)), load.day(start, 0)].max, load.trips(start)]
+    end
+
+    # @return [Array<Chain::Stretch>]
+    def chain = Chain.new(model, timing, rows).stretches
+
+    # Looks back that are due: day and numbers of the steps, those near each other on one.
+    #
+    # @return [Array<Array(Integer, Array<Integer>)>]
+    def look_backs
+      looked = model.steps.each_index.select { |place| model.steps[place].look_back && timing.ends[place] }
+      shared(looked.map { |place| [due(place), place] }.sort)
+    end
+
+    # Steps whose end is on another day than it was: number, day then and now.
+    #
+    # @return [Array<Array(Integer, Integer, Integer)>]
+    def moved
+      return [] unless @was
+
+      model.steps.each_index.filter_map do |place|
+        then_, now = @was.day_of(model.steps[place].key), @calendar.day_of(timing.ends[place])
+        [place, then_, now] if then_ && then_ != now
+      end
+    end
+
+    # @return [Array<Checks::Found>]
+    def checks = Checks.new(self, @calendar, hands: @hands, was: @was).found
+
+    # The visits plan, as bin/visits writes it.
+    def to_h = Written.new(self, @name, @calendar, was: !@was.nil?).to_h
+
+    private
+
+    def due(place) = @calendar.crew_from(@calendar.day_of(timing.ends[place]) + model.steps[place].look_back)
+
+    def shared(all)
+      return [] if all.empty?
+
+      first = all.first.first
+      group, rest = all.partition { |day, _| day - first <= SHARED }
+      [[group.last.first, group.map(&:last)], *shared(rest)]
+    end
+
+    def new_visits = rows.select(&:trip).map { |row| Visit.of(row, model, @job) }
+  end
+end

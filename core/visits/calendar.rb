@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  class Visits
+    # Days and hours of a job (handbook 14, "The model"). A moment is whole minutes from
+    # 0:00 of its start date, a day a number from there.
+    class Calendar
+      DAY = 1440 # minutes
+      WEEK = %w[sun mon tue wed thu fri sat].freeze
+
+      # @return [Integer] minutes of a day at which work begins and ends, and of the way
+      attr_reader :from, :to, :travel
+
+      # @param start [Date]
+      # @param week [Array<String>] its working days, as in WEEK
+      # @param off [Array<Date>] days that nobody works on
+      # @param away [Array<Date>] days that the crew is elsewhere
+      def initialize(start:, week:, off:, away:, from:, to:, travel:)
+        @start, @from, @to, @travel = start, from, to, travel
+        @week = week.map { |name| WEEK.index(name) }
+        @off, @away = [off, away].map { |dates| dates.to_h { |date| [day(date), true] } }
+        @weekday = start.wday
+        freeze
+      end
+
+      def day(date) = (date - @start).to_i
+
+      def date(day) = @start + day
+
+      # @param moment [Integer]
+      def day_of(moment) = moment.div(DAY)
+
+      # @param time [Time, DateTime] of no zone
+      def moment(time) = day(time.to_date) * DAY + time.hour * 60 + time.min
+
+      # As the files have it.
+      #
+      # @return [String] "2027-03-04T07:30"
+      def told(moment) = "#{date(day_of(moment))}T#{format("%02d:%02d", *(moment % DAY).divmod(60))}"
+
+      def morning(day) = day * DAY + from
+
+      def evening(day) = day * DAY + to
+
+      def working?(day) = @week.include?((@weekday + day) % 7) && !@off[day]
+
+      # Whether the crew can work on a day of the job.
+      def crew?(day) = day >= 0 && working?(day) && !@away[day]
+
+      # The first working day from a day on, that one too.
+      def working_from(day) = (day..).find { |one| working?(one) }
+
+      def crew_from(day) = ([day, 0].max..).find { |one| crew?(one) }
+
+      # The n-th working day after a day.
+      def working_after(day, count) = count.times.reduce(day) { |one, _| working_from(one + 1) }
+
+      # Working days up to a day, from another.
+      def working_days(from_day, to_day) = (from_day + 1..to_day).count { |one| working?(one) }
+
+      # The first working day whose morning is at a moment or later.
+      def morning_from(moment)
+        day = day_of(moment)
+        working_from((morning(day) >= moment) ? day : day + 1)
+      end
+
+      # Between what moments of a day the crew works at a place.
+      #
+      # @param place ["site", "shop"]
+      def hours(place, day)
+        way = (place == "site") ? travel : 0
+        [morning(day) + way, evening(day) - way]
+      end
+
+      # When work of some minutes can begin at a place, from a moment on, the crew free.
+      def fits(place, minutes, moment)
+        (crew_from(day_of(moment))..).each do |day|
+          next unless crew?(day)
+
+          opens, closes = hours(place, day)
+          start = [opens, moment].max
+          return start if start + minutes <= closes
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Visits
+    # What is to be minded of a plan of visits (handbook 14).
+    class Checks
+      IDLE = 60 # minutes between two steps on site
+
+      # A check with the day and the numbers of the steps that it concerns.
+      Found = Struct.new(:check, :day, :places)
+
+      # @param plan [Visits]
+      # @param calendar [Calendar]
+      # @param hands [Integer] of the crew
+      # @param was [Was, nil]
+      def initialize(plan, calendar, hands:, was:)
+        @plan, @calendar, @hands, @was = plan, calendar, hands, was
+        @model, @timing = plan.model, plan.timing
+      end
+
+      # @return [Array<Found>]
+      def found = [*helpers, *late, *slip, *short, *idle, *bound]
+
+      private
+
+      def check(code, level, day, places, says, cure)
+        Found.new(Check.new(code: "visits.#{code}", level:, says:, do: cure).freeze, day, places)
+      end
+
+      def step(place) = @model.steps[place]
+
+      def helpers
+        @plan.rows.filter_map do |row|
+          more = row.works.select { |place| step(place).hands > @hands }
+          next if more.empty?
+
+          most = more.map { |place| step(place).hands }.max
+          check("hands", :watch, row.day, more, "#{most} hands, and the crew has #{@hands}.", "A helper for that day.")
+        end
+      end
+
+      def late
+        @model.steps.each_index.select { |place| step(place).fixed? && @timing.missed?(place) }.map do |place|
+          day = @calendar.day_of(@timing.starts[place])
+          check("late", :stop, day, [place], "What it waits for is not over on #{@calendar.date(step(place).done)}.",
+            "Ask for #{@calendar.date(day)}.")
+        end
+      end
+
+      def slip
+        return [] unless @was&.end_day
+
+        days = @calendar.working_days(@was.end_day, @plan.end_day)
+        return [] unless @plan.end_day > @was.end_day && days.positive?
+
+        [check("slip", :watch, @plan.end_day, [], "The job ends #{days} working days later than planned.",
+          "Tell the customer.")]
+      end
+
+      def short
+        road = 2 * @calendar.travel
+        brief = @plan.visits.select { |visit| site_minutes(visit) < road }
+        brief.map do |visit|
+          check("short", :note, visit.day, visit.places, "#{site_minutes(visit)} minutes of work for #{road} on the " \
+            "road.", "See whether a wait or a date can be moved so that it shares a trip.")
+        end
+      end
+
+      def site_minutes(visit) = visit.places.sum { |place| step(place).minutes }
+
+      def idle
+        @plan.visits.select { |visit| visit.places.each_cons(2).any? { |one, other| gap(one, other) > IDLE } }
+          .map do |visit|
+          check("idle", :note, visit.day, visit.places, "Over #{IDLE} minutes with nothing to do on site.",
+            "Other work for the gap, or another day.")
+        end
+      end
+
+      def gap(one, other) = @timing.starts[other] - @timing.ends[one]
+
+      def bound
+        return [] if @plan.proved?
+
+        day, visits = @plan.bound
+        [check("bound", :note, @plan.end_day, [], "Not proved: no plan ends before #{@calendar.date(day)}, none with " \
+          "fewer than #{visits} visits.", "Good enough to go by.")]
+      end
+    end
+  end
+end

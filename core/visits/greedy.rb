@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Visits
+    # A good plan of many steps: day by day, the step that most hangs on comes first; a
+    # day with a trip takes whatever can join. A trip that can wait without the end
+    # moving waits, so that visits are shared. Then visits are taken out one by one, and
+    # stay out where that is better.
+    class Greedy
+      SPARE = [nil, 0, 1].freeze # days past the free end till which trips wait; nil, they never do
+      LOOKS = 1500 # steps put in place to take visits out
+
+      # @param model [Model]
+      def initialize(model)
+        @model, @days, @calendar = model, Days.new(model), model.calendar
+        @tails = tails
+      end
+
+      # @return [Array<Days::Row>] the best of what was tried
+      def best
+        free = @model.last_day(@model.free(@model.beginning))
+        targets = SPARE.map { |days| days && free + days }
+        target, rows = targets.map { |day| [day, plan(day)] }.min_by { |_, made| value(made) }
+        fewer(target, rows)
+      end
+
+      private
+
+      def value(rows)
+        ends = rows.last.ends
+        trips = rows.select(&:trip)
+        [@model.missed(ends), @model.last_day(ends), trips.length, rows.length, trips.map(&:day)]
+      end
+
+      # The plan with those visits left out that it is better without.
+      def fewer(target, rows)
+        home, looks = {}, LOOKS / @model.crew.length
+        days = rows.select(&:trip).map(&:day)
+        while (day = days.shift) && (looks -= 1) >= 0
+          without = plan(target, home.merge(day => true))
+          next unless (value(without) <=> value(rows)).negative?
+
+          home[day], rows = true, without
+          days = rows.select(&:trip).map(&:day)
+        end
+        rows
+      end
+
+      # @param target [Integer, nil] the day that trips wait for; nil, they never do
+      # @param home [Hash{Integer => true}] days without a trip
+      def plan(target, home = {})
+        rows, course, day = [], Course.new(@model), 0
+        until @model.crew.all? { |place| course.ends[place] }
+          day = @calendar.crew_from(day)
+          row = filled(day, course, home[day] || target && course.open.any? && spares?(day, course.ends, target))
+          rows << row if row
+          day += 1
+        end
+        rows
+      end
+
+      # The day's works; nil for none.
+      #
+      # @param stays [Boolean] whether no trip need be made
+      def filled(day, course, stays)
+        starts, trip, now = {}, nil, @calendar.morning(day)
+        while (place, start, trip = pick(day, course, starts, now, trip, stays))
+          starts[place], now = start, start + @model.steps[place].minutes
+          course.done(place, now)
+          on = trip
+        end
+        Days::Row.new(day, starts, course.ends.dup, on) if starts.any?
+      end
+
+      # What is done next: without idling where it can be, then what most hangs on.
+      def pick(day, course, starts, now, trip, stays)
+        ways = @days.joins(course.open, day, now, trip, starts.any?)
+        ways = ways.reject { |_, _, way| way == :on } if stays && trip.nil?
+        ways = ways.select { |_, _, way| way == :on } if trip == :on && ways.any? { |_, _, way| way == :on }
+        ways.min_by { |place, start, _| [(start > now + @calendar.travel) ? start : 0, -@tails[place], start] }
+      end
+
+      # Whether the trip can wait a day without the last end moving.
+      def spares?(day, ends, target) = @model.last_day(@model.free(ends, day + 1)) <= target
+
+      # Minutes that hang on each step, its own with them.
+      def tails
+        @model.order.reverse.each_with_object([]) do |place, found|
+          found[place] = length(place) + (@model.next(place).map { |one| found[one] + wait(place, one) }.max || 0)
+        end
+      end
+
+      def length(place)
+        step = @model.steps[place]
+        step.crew? ? step.minutes : (step.days || 0) * Calendar::DAY
+      end
+
+      def wait(place, after)
+        @model.before(after).select { |one, _| one == place }
+          .map { |_, wait| (wait.hours || 0) * 60 + (wait.days || 0) * Calendar::DAY }.max
+      end
+    end
+  end
+end

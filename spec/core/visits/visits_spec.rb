@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+RSpec.describe YellowTrack::Visits do
+  let(:random) { Random.new(RSpec.configuration.seed) }
+
+  def planned(work) = YellowTrack::Files::WorkFile.visits(work)
+
+  # What of a plan is as the worked one has it, whatever else is as good.
+  def settled(plan)
+    late = checks(plan).select { |code, _, _| code == "visits.late" }
+    plan.slice("end", "proved", "days").merge("dates" => plan["visits"].map { |visit| visit["date"] }, "late" => late)
+  end
+
+  def checks(plan) = plan["checks"].map { |check| check.values_at("code", "level", "date") }.sort
+
+  alike = %w[02 05 06] # their worked plans have steps of a day in another order
+  Dir["#{Cases::FOLDER}/visits/*.work.json"].sort.each do |file|
+    work, worked = [file, file.sub(".work.", ".visits.")].map { |path| JSON.parse(File.read(path)) }
+    name = File.basename(file, ".work.json")
+    next if worked["faults"]
+
+    it "agrees with #{name}" do
+      made = planned(work).to_h
+      expect(settled(made)).to eq settled(worked)
+      expect(Crews.broken({"travel" => 0, "off" => [], "away" => []}.merge(work), made)).to eq []
+      next if alike.any? { |number| name.include?("-#{number}-") }
+
+      expect(made.except("checks", "waits")).to eq worked.except("checks", "waits")
+      expect(made["waits"]).to match_array worked["waits"]
+      expect(checks(made)).to eq checks(worked)
+    end
+  end
+
+  it "finds what looking at every plan finds, of a few steps" do
+    25.times do
+      plan = planned(Crews.any(random, random.rand(3..6)))
+      next if plan.model.crew.empty?
+
+      trips = plan.rows.select(&:trip).map(&:day)
+      expect([plan.end_day, trips.length, plan.rows.length, trips]).to eq Crews.exhausted(plan.model)
+    end
+  end
+
+  it "keeps to hours, waits, one trip a day and one step at a time, however many steps" do
+    [5, 9, 12, 20, 40, 90].each do |count|
+      work = Crews.any(random, count)
+      expect(Crews.broken(work, planned(work).to_h)).to eq []
+    end
+  end
+
+  it "comes near the best where it does not prove it, and never under its bound" do
+    30.times do
+      model = planned(Crews.any(random, 9)).model
+      next if model.crew.empty?
+
+      best, good = [described_class::Search, described_class::Greedy].map do |way|
+        rows = way.new(model).best
+        [model.last_day(rows.last.ends), rows.count(&:trip)]
+      end
+      expect(good <=> best).to be >= 0
+      expect(good.first).to be <= best.first + 2
+      load = described_class::Load.new(model)
+      expect(load.day(model.beginning, 0)).to be <= best.first
+      expect(load.trips(model.beginning)).to be <= best.last
+    end
+  end
+
+  it "says so where it is not proved" do
+    plan = planned(Crews.any(Random.new(4), 40))
+    day, visits = plan.bound
+    expect(plan.proved?).to be false
+    expect([day <= plan.end_day, visits <= plan.visits.length]).to eq [true, true]
+    expect(plan.checks.map { |found| found.check.code }).to include "visits.bound"
+  end
+
+  it "ends without a step, and with none of the crew's" do
+    work = {"format" => "yellow-track/work", "version" => 1, "start" => "2027-03-01", "steps" => []}
+    expect(planned(work).to_h).to include("visits" => [], "days" => [], "chain" => [])
+    others = [{"key" => "D-paint", "place" => "other", "days" => 2}]
+    expect(planned(work.merge("steps" => others)).to_h).to include("visits" => [], "end" => "2027-03-02")
+  end
+
+  it "keeps a visit's name when it moves, counts that, and says what moved" do
+    work = JSON.parse(File.read("#{Cases::FOLDER}/visits/visits-03-covering-by-date.work.json")).except("was")
+    first = planned(work).to_h
+    expect(planned(work.merge("was" => first)).to_h["visits"]).to eq first["visits"]
+    expect(planned(work.merge("was" => first)).to_h["moved"]).to eq []
+
+    week_on = ->(day) { (Date.parse(day) + 7).to_s }
+    later = work.merge("start" => week_on.call(work["start"]), "was" => first)
+    later["steps"] = work["steps"].map { |step| step.merge(step.slice("done").transform_values(&week_on)) }
+    moved = planned(later).to_h
+    expect(moved["visits"].map { |visit| visit["uid"] }).to eq(first["visits"].map { |visit| visit["uid"] })
+    expect(moved["visits"].map { |visit| visit["sequence"] }).to all(eq(1))
+    expect(moved["moved"].map { |row| row["days"] }).to all(be_positive)
+    expect(moved["checks"].map { |check| check["code"] }).to include "visits.slip"
+  end
+end
