@@ -39,8 +39,8 @@ module YellowTrack
 
       def answered(http, turn)
         key, answers = FINDINGS.to_a[turn % FINDINGS.length]
-        form = URI.encode_www_form("authenticity_token" => @token, "key" => "service.findings.#{key}", "stage" => "look",
-          "value" => answers[(turn / FINDINGS.length) % answers.length], "seen" => "9999999")
+        form = URI.encode_www_form("authenticity_token" => @token, "key" => "service.findings.#{key}",
+          "stage" => "look", "value" => answers[(turn / FINDINGS.length) % answers.length], "seen" => "9999999")
         raise "not saved" unless http.post("/openings/#{@id}/values", form, @head).code == "200"
       end
     end

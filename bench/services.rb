@@ -73,10 +73,10 @@ module YellowTrack
 
       def line(name, asked)
         part = ->(count) { count * 100.0 / asked.length }
-        format("%-34s first %5.1f %%  in three %5.1f %%  %4.1f questions  %4.1f min  door off %4.1f %%  (%d doors)", name,
-          part.call(asked.count { |one| one.place.zero? }), part.call(asked.count { |one| one.place < THREE }),
-          Timing.median(asked.map(&:questions).sort), Timing.median(asked.map(&:minutes).sort), part.call(asked.count(&:off)),
-          asked.length)
+        format("%-34s first %5.1f %%  in three %5.1f %%  %4.1f questions  %4.1f min  door off %4.1f %%  (%d doors)",
+          name, part.call(asked.count { |one| one.place.zero? }), part.call(asked.count { |one| one.place < THREE }),
+          Timing.median(asked.map(&:questions).sort), Timing.median(asked.map(&:minutes).sort),
+          part.call(asked.count(&:off)), asked.length)
       end
     end
   end

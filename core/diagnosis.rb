@@ -170,9 +170,10 @@ module YellowTrack
     #
     # @param says [Array<Float>] of each answer, bits
     def why(says)
-      strongest = taken.map { |one| one.finding.key }.zip(says).sort_by.with_index { |(_, say), place| [-say.abs, place] }
-      [strongest.select { |_, say| say.positive? }.first(FOR), strongest.select { |_, say| say.negative? }.first(AGAINST)]
-        .map { |list| list.map(&:first) }
+      keyed = taken.map { |one| one.finding.key }.zip(says)
+      strongest = keyed.sort_by.with_index { |(_, say), place| [-say.abs, place] }
+      speaks_for, against = [:positive?, :negative?].map { |way| strongest.select { |_, say| say.public_send(way) } }
+      [speaks_for.first(FOR), against.first(AGAINST)].map { |list| list.map(&:first) }
     end
 
     def best

@@ -153,8 +153,8 @@ module YellowTrack
           options: Makeup::AREAL.keys.to_h { |material| [material, material] })
       end.freeze
 
-      KNOWN = (TAPES + FACTS + [PLANNED] + CHECKS + CHOICES + LAYERS + ServiceFields::ALL).to_h { |field| [field.key, field] }
-        .freeze
+      KNOWN = (TAPES + FACTS + [PLANNED] + CHECKS + CHOICES + LAYERS + ServiceFields::ALL)
+        .to_h { |field| [field.key, field] }.freeze
 
       # Lists whose items are typed in pairs: what one is called, and its halves.
       LISTS = {"survey.floor" => ["station", %w[x rise]], "survey.bays" => ["bay", %w[from to]]}.freeze

@@ -51,8 +51,8 @@ module YellowTrack
       end
 
       def read(db)
-        entries = db[:log_entries].where(key: KEYS).exclude(opening_id: @row.id).order(:id).select_map([:opening_id, :key, :after])
-          .group_by(&:first)
+        entries = db[:log_entries].where(key: KEYS).exclude(opening_id: @row.id).order(:id)
+          .select_map([:opening_id, :key, :after]).group_by(&:first)
         return [] if entries.empty?
 
         db[:openings].where(id: entries.keys).select_map([:id, :job_id, :document]).map do |id, job_id, document|

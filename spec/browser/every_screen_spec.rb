@@ -15,7 +15,8 @@ RSpec.describe "Every screen" do
       "/openings/#{opening("D", "Osier Weir").id}/adjust", "/openings/#{b}/log",
       "/openings/#{opening("H", "Osier Weir").id}/prepare", "/openings/#{opening("E", "Osier Weir").id}/prepare",
       *%w[look take-down mend rehang].flat_map { |stage| [slider, pocket].map { |id| "/openings/#{id}/#{stage}" } },
-      "/kits/twin-42/copy", "/jobs/1?new=1", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working", "/kits", "/rules", "/kits/twin-42",
+      "/kits/twin-42/copy", "/jobs/1?new=1", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working",
+      "/kits", "/rules", "/kits/twin-42",
       "/search?q=bunk",
       "/openings/#{b}/sheet"]
   end

@@ -27,7 +27,8 @@ RSpec.describe "A door that is mended" do
      "old.room" => "6", "old.closet" => "5", "new.wheel" => "24", "new.room" => "7.5", "new.closet" => "4.5",
      "new.material" => "steel", "new.bar" => "2"}.each { |key, value| say("service.#{key}", value, stage: "mend") }
     look("/openings/#{id}/mend")
-    expect(plain(page.text)).to include("1.2 in height").and include("engagement then 15.0").and include("lift room then 4.0")
+    expect(plain(page.text)).to include("1.2 in height").and include("engagement then 15.0")
+      .and include("lift room then 4.0")
       .and include("1 mm to the room or, turned round, 2 mm to the closet").and include("brass 18.0 kg on a wheel")
     expect(page.css(".check").map { |check| plain(check.text) }).to include(match(/2 mm of metal beyond the hole/))
   end

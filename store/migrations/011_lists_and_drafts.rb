@@ -34,7 +34,8 @@ Sequel.migration do
         "coalesce(json_array_length(o.document, '#{path}'), 0) THEN 'i' || #{place} ELSE 'new' END"
     end
     run "INSERT OR REPLACE INTO drafts_of " \
-        "SELECT d.opening_id, CASE #{names.join(" ")} ELSE d.key END, '', o.version, j.units, d.typed, d.says, d.clash " \
+        "SELECT d.opening_id, CASE #{names.join(" ")} ELSE d.key END, '', " \
+        "o.version, j.units, d.typed, d.says, d.clash " \
         "FROM drafts d JOIN openings o ON o.id = d.opening_id JOIN jobs j ON j.id = o.job_id"
     drop_table(:drafts)
     rename_table(:drafts_of, :drafts)

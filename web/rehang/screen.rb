@@ -25,7 +25,8 @@ module YellowTrack
         def readings
           Desk::ServiceFields::READINGS.merge("pull" => "pull, N").map do |key, label|
             found, left = service["found.#{key}"], service["left.#{key}"]
-            [label, field("service.found.#{key}"), field("service.left.#{key}"), found && left && differs(key, left - found)]
+            by = found && left && differs(key, left - found)
+            [label, field("service.found.#{key}"), field("service.left.#{key}"), by]
           end
         end
 

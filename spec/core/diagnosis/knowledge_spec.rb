@@ -30,7 +30,8 @@ RSpec.describe YellowTrack::Diagnosis::Knowledge do
   end
 
   it "lays what differs for a family over, and takes a symptom away where its weight is 0" do
-    sliding, folding = %w[top-hung bifold].map { |family| YellowTrack::Files::Knowledge.of(family).causes["off_height"] }
+    known = YellowTrack::Files::Knowledge
+    sliding, folding = %w[top-hung bifold].map { |family| known.of(family).causes["off_height"] }
     expect([sliding.weight("end_low"), folding.weight("end_low")]).to eq [5, nil]
     expect(folding.evidence).to include("head_tilt").and include("came" => sliding.evidence["came"])
     expect(YellowTrack::Files::Knowledge.of("pocket").findings["wheel_wear"].minutes).to eq 30
