@@ -5,7 +5,7 @@ module YellowTrack
     # One database file: the whole of what a fitter has said and done.
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
-        :tape
+        :tape, :plans, :crew_days, :dues, :feeds
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -23,6 +23,10 @@ module YellowTrack
         @saw = Saw.new(db, @log)
         @tape = Tape.new(db)
         @pictures = Pictures.new(db, @log)
+        @plans = Plans.new(db)
+        @crew_days = CrewDays.new(db)
+        @dues = Dues.new(db)
+        @feeds = Feeds.new(db)
       end
 
       # What was learnt of other doors that hang badly.

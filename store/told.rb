@@ -6,7 +6,7 @@ module YellowTrack
     # was done for another, before the set was changed; of a mend all, for that it is
     # another is only said of it.
     class Told
-      KINDS = %w[choice step wait round move correction service].freeze
+      KINDS = %w[choice step wait round move correction service time hand-over].freeze
       OTHER_SET = %w[set set.kit set.family].freeze
 
       # @param entries [Array<Log::Entry>] of one opening, oldest first

@@ -70,7 +70,7 @@ module YellowTrack
 
       # Ends once a step begins in the first hour of a day at its place.
       def put_off(place, day)
-        later, open = ends.dup, @model.after(place)
+        later, open = ends.dup, @model.after(place).reject { |one| @model.steps[one].ended }
         open.each { |one| later[one] = nil }
         step = @model.steps[place]
         later[place] = step.crew? ? @calendar.hours(step.place, day).first + step.minutes :

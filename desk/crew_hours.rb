@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Desk
+    # The crew's days and hours, as the house has set them (handbook 14, "The model").
+    class CrewHours
+      WEEK = %w[mon tue wed thu fri sat sun].freeze
+      DAY = 1440 # minutes
+      CLOCK = /\A(\d{1,2})(?::(\d\d))?\z/
+      # What is set, with its usual value.
+      USUAL = {"visits.week" => "mon,tue,wed,thu,fri", "visits.from" => "450", "visits.to" => "990",
+               "visits.travel" => "40", "visits.crew" => "2", "visits.paint" => "shop"}.freeze
+      MOST = {"visits.travel" => 300, "visits.crew" => 20}.freeze
+      PAINT = %w[shop others].freeze
+
+      # @param rules [Hash{String => String}] of the house
+      # @param days [Array<Store::CrewDays::Day>]
+      def initialize(rules, days)
+        @rules, @days = rules, days
+      end
+
+      def [](key) = @rules[key] || USUAL.fetch(key)
+
+      def week = self["visits.week"].split(",")
+
+      # Minutes of a day at which work begins and ends.
+      def from = Integer(self["visits.from"], 10)
+
+      def to = Integer(self["visits.to"], 10)
+
+      # Minutes of the way to the site.
+      def travel = Integer(self["visits.travel"], 10)
+
+      # How many the crew are.
+      def crew = Integer(self["visits.crew"], 10)
+
+      # @param how ["off", "away"]
+      # @return [Array<String>]
+      def days(how) = @days.select { |one| one.how == how }.map { |one| one.day.iso8601 }
+
+      # Of a work file.
+      #
+      # @return [Hash]
+      def to_h = {"week" => week, "hours" => {"from" => from, "to" => to}, "crew" => crew}
+
+      # What is kept of a form; an empty text is the usual.
+      #
+      # @param typed [Hash{String => String}] by keys of USUAL
+      # @return [Hash{String => String}]
+      # @raise [Faults] all that cannot be read
+      def self.read(typed)
+        faults = []
+        kept = typed.slice(*USUAL.keys).to_h do |key, text|
+          [key, value(key, text)]
+        rescue Fault => e
+          faults << e
+          [key, nil]
+        end
+        faults << order(kept) if faults.empty? && order(kept)
+        raise Faults.new(faults) if faults.any?
+
+        kept.to_h { |key, text| [key, (text == USUAL[key]) ? "" : text] }
+      end
+
+      # A minute of the day as it is read: "7:30".
+      def self.clock(minutes) = format("%d:%02d", *minutes.divmod(60))
+
+      class << self
+        private
+
+        def value(key, text)
+          case key
+          when "visits.week" then days_of(text)
+          when "visits.from", "visits.to" then minutes(key, text).to_s
+          when "visits.paint" then PAINT.include?(text) ? text : PAINT.first
+          else count(key, text).to_s
+          end
+        end
+
+        def days_of(list)
+          days = WEEK & Array(list)
+          raise Fault.new("No working day is left. Leave one of the seven.", key: "visits.week") if days.empty?
+
+          days.join(",")
+        end
+
+        def minutes(key, text)
+          hours, rest = CLOCK.match(text.to_s.strip)&.captures
+          total = hours && hours.to_i * 60 + rest.to_i
+          return total if total && total <= DAY && rest.to_i < 60
+
+          raise Fault.new("\"#{text.to_s.strip[0, 40]}\" is no time of day. Write it as 7:30.", key:)
+        end
+
+        def count(key, text)
+          least = (key == "visits.crew") ? 1 : 0
+          number = Integer(text.to_s.strip, 10, exception: false)
+          return number if number&.between?(least, MOST.fetch(key))
+
+          raise Fault.new("\"#{text.to_s.strip[0, 40]}\" is no whole number from #{least} to #{MOST.fetch(key)}.", key:)
+        end
+
+        def order(kept)
+          from, to = USUAL.merge(kept).values_at("visits.from", "visits.to").map { |text| Integer(text, 10) }
+          return if from < to
+
+          Fault.new("Work begins at #{clock(from)} and ends at #{clock(to)}: it has to end later.", key: "visits.to")
+        end
+      end
+    end
+  end
+end

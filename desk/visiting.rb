@@ -1,0 +1,162 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Desk
+    # The visits of a job as they lie on the desk (handbook 14): its openings' steps on the
+    # crew's days, what was put where, the plan that is kept, and what a change moves.
+    class Visiting
+      NOON = 12
+
+      # @return [Job]
+      attr_reader :job
+      # @return [Changes]
+      attr_reader :changes
+
+      # @param job [Job]
+      # @param changes [Changes] that are tried and not kept yet
+      # @param now [Time]
+      def initialize(job, changes = Changes.new, now: Time.now)
+        @job, @changes, @now = job, changes, now
+      end
+
+      def book = job.book
+
+      # @return [Store::Plans::Plan, nil]
+      def kept = @kept ||= book.plans.find(job.id)
+
+      # @return [CrewHours] with the days that are tried
+      def hours = @hours ||= CrewHours.new(rules, changes.days(book.crew_days.all))
+
+      # What is put where: kept, and tried.
+      #
+      # @return [Hash{String => String}]
+      def put = @put ||= changes.put(kept&.asked&.fetch("put", {}) || {})
+
+      # Minutes of the way to this job's site.
+      def travel = changes.travel || kept&.asked&.fetch("travel", nil) || hours.travel
+
+      # The day from which it is planned: today while there is something left of it.
+      def start
+        busy = kept && kept.plan["days"].include?(today.iso8601)
+        late = minute >= (busy ? hours.to : hours.from)
+        late ? today + 1 : today
+      end
+
+      def today = @now.to_date
+
+      # @return [Hash{Integer => Agenda}] by the opening's letter
+      def agendas = @agendas ||= job.openings.to_h { |one| [one.letter, Agenda.new(one, figures)] }
+
+      # @return [Array<Hash>] steps of all openings, with what was put where
+      def steps = @steps ||= agendas.values.flat_map(&:steps).map { |step| placed(step) }
+
+      # The work file of the job.
+      #
+      # @return [Hash]
+      def work
+        {"format" => "yellow-track/work", "version" => 1, "name" => job.name, "job" => short_name,
+         "start" => start.iso8601, **hours.to_h, "off" => hours.days("off"), "away" => away, "travel" => travel,
+         "steps" => steps, "was" => kept&.plan}.compact
+      end
+
+      # @return [Visits]
+      # @raise [Faults] what cannot be planned, each named by its step
+      def plan = @plan ||= Files::WorkFile.visits(work)
+
+      # @return [Hash] the visits file
+      def result = @result ||= plan.to_h
+
+      # What cannot be planned.
+      #
+      # @return [Array<Fault>]
+      def faults
+        plan
+        []
+      rescue Faults => e
+        e.faults
+      end
+
+      # Whether it is another plan than the one that is kept.
+      def changed?
+        kept.nil? || changes.any? || result.fetch("moved", []).any? || result["visits"] != kept.plan["visits"] &&
+          (result["visits"] - kept.plan["visits"]).any?
+      end
+
+      # Steps that could not be put where they were asked for: each with its day and the
+      # reason.
+      #
+      # @return [Array<Unmet>]
+      def unmet = Unmet.of(self)
+
+      # Days of other jobs on which the crew is there.
+      #
+      # @return [Array<String>]
+      def elsewhere = @elsewhere ||= book.plans.all(but: job.id).flat_map { |one| one.plan["days"] }.uniq.sort
+
+      # Keeps the plan as it is tried.
+      #
+      # @param seen [Integer] the version of the kept one on the screen, 0 for none
+      # @return [Store::Plans::Plan, nil] nil where another was kept meanwhile
+      # @raise [Faults]
+      def keep!(seen:, who:)
+        book.transaction do
+          made = book.plans.keep(job.id, seen:, asked: {"put" => standing, "travel" => travel}, plan: result, gone:, who:)
+          next unless made
+
+          changes.crew_days.each { |day, how| book.crew_days.set(day, how) }
+          Due.new(self).write
+          made
+        end
+      end
+
+      # Ticks a step that no other stage ticks, or takes that back.
+      #
+      # @param key [String] "D-order"
+      # @raise [Fault] for a step that there is not
+      def tick!(key, done, who:)
+        letter, step = key.split("-", 2)
+        opening = job.openings.find { |one| one.letter == letter }
+        unless opening && agendas.fetch(letter).row(key)
+          raise Fault.new("There is no step \"#{key}\" in this job any more. Load the page again.", key: "step")
+        end
+
+        before = opening.record.latest("time")[step]&.after
+        opening.note({kind: "time", key: step, before:, after: done || nil}, who:) unless before == (done || nil)
+      end
+
+      private
+
+      def rules = @rules ||= book.house_rules.all
+
+      def figures = Files::StepTimes.figures(rules)
+
+      def minute = @now.hour * 60 + @now.min
+
+      def away = (hours.days("away") + elsewhere).uniq.sort
+
+      def short_name = "#{job.name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")}-#{job.id}"
+
+      def placed(step)
+        day = put[step["key"]]
+        return step if day.nil? || step["ended"]
+        return step.merge("not_before" => day) unless step["place"] == "other"
+
+        step.except("days").merge("done" => day)
+      end
+
+      # What was put where, of steps that are still to be done.
+      def standing = put.slice(*steps.reject { |step| step["ended"] }.map { |step| step["key"] })
+
+      # Visits that none continues: calendars are told once that they are off.
+      def gone
+        return [] unless kept
+
+        now = result["visits"].map { |visit| visit["uid"] }
+        kept.plan["visits"].reject { |visit| now.include?(visit["uid"]) || visit["date"] < start.iso8601 }
+          .map { |visit| visit.merge("sequence" => visit["sequence"] + 1) }
+      end
+    end
+  end
+end

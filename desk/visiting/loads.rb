@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    class Visiting
+      # What a visit takes along: parts, tools, papers, and who goes.
+      class Loads
+        Load = Struct.new(:parts, :tools, :papers, :hands, keyword_init: true)
+
+        # Parts by what they are loaded for.
+        FOR = {"track" => ["track pieces", "floor rail", "track screws"], "board" => ["header board"],
+               "panels" => %w[panels]}.freeze
+
+        # @param visiting [Visiting]
+        def initialize(visiting)
+          @visiting = visiting
+          @openings = visiting.job.openings.to_h { |one| [one.letter, one] }
+        end
+
+        # @param visit [Hash] of the visits file
+        # @return [Load]
+        def of(visit)
+          rows = visit["steps"].filter_map { |key| [key[/\A[A-Z]+/], row(key)] if row(key) }
+          Load.new(parts: parts(rows), tools: tools(rows.map(&:first).uniq), papers: papers(rows),
+            hands: visit["hands"])
+        end
+
+        # Its steps in words, what is done in several openings once.
+        def words(keys)
+          keys.group_by { |key| row(key)&.what || key }
+            .map { |what, list| "#{what} #{list.map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")}" }
+        end
+
+        def row(key) = @visiting.agendas[key[/\A[A-Z]+/]]&.row(key)
+
+        private
+
+        def parts(rows)
+          rows.flat_map { |letter, row| (row.load || []).flat_map { |what| loaded(letter, what) } }.uniq
+        end
+
+        def loaded(letter, what)
+          opening = @openings.fetch(letter)
+          case what
+          when "parts" then (opening.service.cause&.parts || []).map { |name| "#{name} #{letter}" }
+          when "packing" then ["packers, shims #{letter}"]
+          when "frame" then ["frame #{letter}"]
+          else opening.plan ? counted(opening, letter, what) : []
+          end
+        end
+
+        def counted(opening, letter, what)
+          all = YellowTrack::TakeAlong.parts(opening.plan)
+          named = FOR[what] || all.keys - FOR.values.flatten
+          all.slice(*named).map { |name, count| "#{count} #{name} #{letter}" }
+        end
+
+        def tools(letters)
+          letters.flat_map { |letter|
+            plan = @openings.fetch(letter).plan
+            plan ? Files::Tools.for(plan.set) : Files::Tools.all.fetch("always")
+          }.uniq
+        end
+
+        def papers(rows)
+          rows.group_by(&:first).map { |letter, list|
+            list.any? { |_, row| row.load&.include?("sheet") } ? "sheets of #{letter}, its hand-over" : "sheets of #{letter}"
+          }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "json"
+
+module YellowTrack
+  module Store
+    # What is due: visits, what others are waited for, looks back. The first page reads
+    # nothing else.
+    class Dues
+      # day, by which it is due; says, what there is to tell of it.
+      Due = Struct.new(:id, :job_id, :opening_id, :kind, :day, :says, keyword_init: true)
+
+      def initialize(db)
+        @db = db
+        @dues = db[:dues]
+      end
+
+      # In the place of those of a kind that there were.
+      #
+      # @param rows [Array<Hash>] day, says, opening_id
+      def replace(kind, rows, job_id:, opening_id: nil)
+        @db.transaction do
+          @dues.where({job_id:, kind:, opening_id:}.compact).delete
+          rows.each do |row|
+            @dues.insert(job_id:, kind:, opening_id: row[:opening_id], day: row[:day], says: row[:says].to_json)
+          end
+        end
+      end
+
+      # What is due of jobs and openings that hang, the soonest first.
+      #
+      # @param until_day [String, nil] ISO; later ones are left out
+      # @param from [String, nil] ISO; earlier ones are left out
+      # @return [Array<Due>]
+      def of(kind, until_day: nil, from: nil, most: nil)
+        rows = @dues.where(kind:).exclude(job_id: binned(:jobs))
+          .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned(:openings))))
+        rows = rows.where { |row| row.day <= until_day } if until_day
+        rows = rows.where { |row| row.day >= from } if from
+        rows.order(:day, :id).limit(most).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
+      end
+
+      private
+
+      def binned(table) = @db[table].exclude(binned_at: nil).select(:id)
+    end
+  end
+end

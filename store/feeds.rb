@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require "securerandom"
+
+module YellowTrack
+  module Store
+    # The address that calendars subscribe to: one token, which can be renewed and
+    # withdrawn.
+    class Feeds
+      LONG = 32 # random bytes
+
+      def initialize(db)
+        @db = db
+        @feeds = db[:feeds]
+      end
+
+      # @return [String, nil]
+      def token = @feeds.get(:token)
+
+      # A token that no one knows yet; the one before is good no longer.
+      def renew
+        @db.transaction do
+          withdraw
+          SecureRandom.urlsafe_base64(LONG).tap { |token| @feeds.insert(token:, at: Clock.now) }
+        end
+      end
+
+      def withdraw = @feeds.delete
+    end
+  end
+end
