@@ -5,10 +5,12 @@ source "https://rubygems.org"
 ruby ">= 3.1"
 
 gem "erubi", "~> 1.13" # ERB that escapes by default
+gem "icalendar", "~> 2.10" # visits as calendars read them
 gem "mini_magick", "~> 5.0" # pictures of the log, through ImageMagick
 gem "prawn", "~> 2.5" # the papers
 gem "puma", "~> 6.6"
 gem "rqrcode_core", "~> 1.2" # the way from a paper back to its page
+gem "rubyzip", "~> 2.4", require: "zip" # a whole job as one file
 gem "sequel", "~> 5.90"
 gem "sinatra", "~> 4.1"
 gem "sqlite3", "~> 2.6"

@@ -79,6 +79,7 @@ module YellowTrack
         return @opening if before == after
 
         ticked = @opening.note({kind: "step", key: step.key, before:, after:}, who:)
+        wait_no_longer(step) if done
         stage = Stage.later(@opening.stage, ticked.progress.done? ? "adjust" : "hang")
         (stage == @opening.stage) ? ticked : ticked.note(who:, columns: {stage:})
       end
@@ -97,6 +98,13 @@ module YellowTrack
       end
 
       private
+
+      # The first page waits for it no longer.
+      def wait_no_longer(step)
+        @opening.book.dues.settle(@opening.row.job_id, @opening.letter) do |says|
+          says["ticks"].include?(step.key[/\A[a-z-]+/])
+        end
+      end
 
       def looped = steps.select(&:loop)
 

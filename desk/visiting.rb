@@ -75,7 +75,7 @@ module YellowTrack
         plan
         []
       rescue Faults => e
-        e.faults
+        e.list
       end
 
       # Whether it is another plan than the one that is kept.
@@ -102,7 +102,7 @@ module YellowTrack
       # @raise [Faults]
       def keep!(seen:, who:)
         book.transaction do
-          made = book.plans.keep(job.id, seen:, asked: {"put" => standing, "travel" => travel}, plan: result, gone:, who:)
+          made = book.plans.keep(job.id, seen:, asked:, plan: result, gone:, who:)
           next unless made
 
           changes.crew_days.each { |day, how| book.crew_days.set(day, how) }
@@ -122,11 +122,19 @@ module YellowTrack
           raise Fault.new("There is no step \"#{key}\" in this job any more. Load the page again.", key: "step")
         end
 
+        book.dues.settle(job.id, letter) { |says| says["key"] == key } if done
         before = opening.record.latest("time")[step]&.after
         opening.note({kind: "time", key: step, before:, after: done || nil}, who:) unless before == (done || nil)
       end
 
+      # What calendars know the job by.
+      def short_name = "#{job.name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")}-#{job.id}"
+
       private
+
+      def asked
+        {"put" => standing, "travel" => travel, "steps" => Calendars.steps(steps), "looks" => Calendars.looks(self)}
+      end
 
       def rules = @rules ||= book.house_rules.all
 
@@ -135,8 +143,6 @@ module YellowTrack
       def minute = @now.hour * 60 + @now.min
 
       def away = (hours.days("away") + elsewhere).uniq.sort
-
-      def short_name = "#{job.name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")}-#{job.id}"
 
       def placed(step)
         day = put[step["key"]]

@@ -17,6 +17,7 @@ module YellowTrack
         "dot" => {weight: 0, fill: :ink},
         "cut" => {weight: 1.6}, "seen" => {weight: 0.9}, "hidden" => {weight: 0.6, ink: :half, dash: [5, 3]},
         "dimension" => {weight: 0.5}, "extension" => {weight: 0.5}, "tick" => {weight: 1}, "datum" => {weight: 4},
+        "shut" => {weight: 0, fill: :strip}, "open-day" => {weight: 0, fill: :paper}, "others" => {weight: 0.9, dash: [5, 4]}, "chain" => {weight: 2.4},
         "tie" => {weight: 0.5, ink: :half, dash: [2, 4]}, "hatch" => {weight: 0.5, ink: :half},
         "torn" => {weight: 0, fill: :paper}, "grip" => {weight: 0.9, fill: :rolling},
         "clear-word" => {size: 15, bold: true},

@@ -40,6 +40,17 @@ module YellowTrack
         rows.order(:day, :id).limit(most).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
       end
 
+      # What of others is done is waited for no longer.
+      #
+      # @param letter [String] of the opening
+      # @yieldparam says [Hash]
+      # @yieldreturn [Boolean] whether it is done
+      def settle(job_id, letter)
+        of_opening = @dues.where(job_id:, kind: "wait", Sequel.function(:json_extract, :says, "$.opening") => letter)
+        done = of_opening.all.select { |row| yield JSON.parse(row[:says]) }.map { |row| row[:id] }
+        @dues.where(id: done).delete if done.any?
+      end
+
       private
 
       def binned(table) = @db[table].exclude(binned_at: nil).select(:id)

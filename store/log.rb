@@ -81,6 +81,12 @@ module YellowTrack
         opening_ids.to_h { |id| [id, Told.new(entries[id] || [])] }
       end
 
+      # The latest ticks of steps of hanging, in their order.
+      #
+      # @param most [Integer]
+      # @return [Array<Entry>]
+      def ticks(most) = @entries.where(kind: "step", after: "true").reverse(:id).limit(most).map { |row| entry(row) }.reverse
+
       # @return [Entry, nil]
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 

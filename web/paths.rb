@@ -38,6 +38,18 @@ module YellowTrack
         end
       end
 
+      # @param changes [Desk::Visiting::Changes, nil] that are tried
+      def visits(job_id, changes = nil, **query)
+        told = {**(changes ? changes.to_h : {}), **query.compact.transform_keys(&:to_s)}
+        told.empty? ? job(job_id, "visits") : "#{job(job_id, "visits")}?#{Rack::Utils.build_nested_query(told)}"
+      end
+
+      def crew_visits(**query) = with("/visits", query)
+
+      def feed(token) = "/calendar/#{token}.ics"
+
+      def crew_hours(**query) = with("/visits/hours", query)
+
       def kit(id, *rest, **query) = with(["/kits/#{id}", *rest].join("/"), query)
 
       def kits = "/kits"

@@ -35,7 +35,7 @@ module YellowTrack
             since = (step["after"] || []).map { |after| ends[after["step"]]["end"] }.max
             {day: ends[step["key"]]["end"][0, 10],
              says: {"key" => step["key"], "what" => step["what"], "opening" => step["opening"], "since" => since&.[](0, 10),
-                    "undated" => step["done"].nil?}}
+                    "undated" => step["done"].nil?, "ticks" => @loads.row(step["key"])&.ticks || []}}
           end
         end
       end

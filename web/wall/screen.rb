@@ -32,6 +32,11 @@ module YellowTrack
           end
         end
 
+        # What is due, before all else.
+        #
+        # @return [Due]
+        def due = @due ||= Due.new(book)
+
         def binned = @binned ||= book.jobs.binned(most: BINNED)
 
         # The unit that a new job is measured in.

@@ -7,6 +7,7 @@ import { turnScrews } from "/js/turn.js"
 import { showStage } from "/js/rail.js"
 import { askOn } from "/js/asking.js"
 import { stageKeys } from "/js/keys.js"
+import { moveVisits } from "/js/visits.js"
 import { listenToTape } from "/js/tape.js"
 
 saveWhatIsTyped()
@@ -19,3 +20,4 @@ turnScrews()
 listenToTape()
 askOn()
 stageKeys()
+moveVisits()

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require "icalendar"
+require "time"
+
+module YellowTrack
+  module Files
+    # Kept plans of visits as calendars read them (handbook 14, "iCalendar"): one event a
+    # visit, at the site's own clock; looks back as whole days.
+    class CalendarFile
+      # A job's kept plan. name; plan, the visits file; gone, visits that none continues;
+      # steps, what and hands by their keys; looks, looks back: uid, date, sequence,
+      # openings; at, when it was kept, ISO.
+      Job = Struct.new(:name, :plan, :gone, :steps, :looks, :at, keyword_init: true)
+
+      # @param jobs [Array<Job>]
+      # @return [String] text/calendar
+      def self.of(jobs) = new(jobs).to_s
+
+      # @param jobs [Array<Job>]
+      def initialize(jobs)
+        @jobs = jobs
+      end
+
+      def to_s
+        calendar = Icalendar::Calendar.new
+        calendar.prodid = "-//Yellow Track//visits//EN"
+        calendar.append_custom_property("X-WR-CALNAME", "Visits")
+        @jobs.each { |job| write(calendar, job) }
+        calendar.to_ical
+      end
+
+      private
+
+      def write(calendar, job)
+        job.plan["visits"].each { |visit| calendar.add_event(event(job, visit)) }
+        job.gone.each do |visit|
+          calendar.add_event(event(job, visit).tap { |event| event.status = "CANCELLED" })
+        end
+        job.looks.each { |look| calendar.add_event(look_back(job, look)) }
+      end
+
+      def event(job, visit)
+        made(job, visit["uid"], visit["sequence"]) do |event|
+          event.dtstart, event.dtend = %w[leave back].map { |name| floating(visit[name]) }
+          event.summary = "#{job.name}: #{letters(visit)}"
+          event.description = [*visit["steps"].map { |key| line(job, key) }, *checks(job, visit)].join("\n")
+        end
+      end
+
+      def look_back(job, look)
+        made(job, look["uid"], look["sequence"]) do |event|
+          event.dtstart = Icalendar::Values::Date.new(look["date"].delete("-"))
+          event.summary = "#{job.name}: look back at #{look["openings"].join(", ")}"
+          event.description = "Read the gaps again, beside those at the hand-over."
+        end
+      end
+
+      def made(job, uid, sequence)
+        Icalendar::Event.new.tap do |event|
+          event.uid, event.sequence = uid, sequence
+          event.dtstamp = Icalendar::Values::DateTime.new(Time.iso8601(job.at).utc, "tzid" => "UTC")
+          yield event
+        end
+      end
+
+      def floating(moment) = Icalendar::Values::DateTime.new(moment.delete("-:").ljust(15, "0"))
+
+      def letters(visit) = visit["steps"].map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")
+
+      def line(job, key)
+        step, time = job.steps[key] || {}, times(job)[key]
+        hours = time && time["start"] ? "#{time["start"][11, 5]}–#{time["end"][11, 5]} " : ""
+        hands = (step["hands"].to_i > 1) ? ", #{step["hands"]} hands" : ""
+        "#{hours}#{key} #{step["what"]}#{hands}".strip
+      end
+
+      def times(job) = (@times ||= {})[job] ||= job.plan["steps"].to_h { |step| [step["key"], step] }
+
+      def checks(job, visit)
+        job.plan["checks"].select { |check| check["date"] == visit["date"] }
+          .map { |check| "#{check["level"]}: #{check["says"]} #{check["do"]}" }
+      end
+    end
+  end
+end

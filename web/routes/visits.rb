@@ -1,0 +1,186 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # Visits of a job: what is tried stands in the address, what is kept is kept under
+      # the version that was seen.
+      module Visits
+        def self.registered(app)
+          app.helpers(Planning)
+          app.get(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| keep_visits(find_job(id)) }
+          app.post(%r{/jobs/#{Asking::NUMBER}/visits/steps}o) { |id| tick_visit_step(find_job(id)) }
+          app.get("/visits") { show crew_screen }
+          app.get("/visits.ics") { give_calendar("visits", book.plans.all) }
+          app.get(%r{/calendar/([\w-]{20,100})\.ics}) do |token|
+            halt 404 unless book.feeds.token && Rack::Utils.secure_compare(token, book.feeds.token)
+            calendar_of(book.plans.all)
+          end
+          app.post("/visits/feed") { change_feed }
+          app.get("/visits/hours") { show Web::Visits::Hours.new(book, **asked) }
+          app.post("/visits/hours") { keep_hours }
+          app.get(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/visits\.csv}o) { |id| give_visits_table(find_job(id)) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/(work|visits)\.json}o) { |id, what| give_visits(find_job(id), what) }
+        end
+
+        # What the routes of visits share.
+        module Planning
+          HEADS = %w[step opening what place minutes hands start end slack].freeze
+          ASKED = %w[put off away open travel].freeze
+
+          def show_visits(job)
+            changes = added(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
+            return to_page(Paths.visits(job.id, changes)) if asks_more?
+
+            show visits_screen(job, changes)
+          rescue Fault, Faults => e
+            status 422
+            show visits_screen(job, Desk::Visiting::Changes.new, fault: e)
+          end
+
+          def keep_visits(job)
+            changes = Desk::Visiting::Changes.new(params.slice(*ASKED))
+            visiting = Desk::Visiting.new(job, changes)
+            return to_page(Paths.visits(job.id)) if visiting.keep!(seen:, who:)
+
+            status 409
+            show Web::Visits::Screen.new(Desk::Visiting.new(job, changes), beaten: book.plans.find(job.id), **asked)
+          rescue Fault, Faults => e
+            status 422
+            show visits_screen(job, changes || Desk::Visiting::Changes.new, fault: e)
+          end
+
+          def tick_visit_step(job)
+            key = params["step"].to_s
+            Desk::Visiting.new(job).tick!(key, params["undo"].nil?, who:)
+            to_page "#{Paths.visits(job.id)}#step-#{key}"
+          rescue Fault => e
+            status 422
+            show visits_screen(job, Desk::Visiting::Changes.new, fault: e)
+          end
+
+          def give_visits(job, what)
+            visiting = Desk::Visiting.new(job)
+            told = (what == "work") ? visiting.work : visiting.result
+            give("#{file_name(job.name)}.#{what}.json", "application/json", JSON.pretty_generate(told))
+          rescue Faults => e
+            halt 422, e.message
+          end
+
+          def calendar_of(plans)
+            content_type "text/calendar", charset: "utf-8"
+            Desk::Visiting::Calendars.of(book, plans)
+          end
+
+          def give_calendar(name, plans)
+            text = calendar_of(plans)
+            attachment "#{name}.ics"
+            text
+          end
+
+          def job_calendar(job)
+            plan = book.plans.find(job.id)
+            halt 422, "No plan of this job is kept yet. Keep one on its visits." unless plan
+
+            give_calendar("#{file_name(job.name)}.visits", [plan])
+          end
+
+          # The address that calendars read: made, renewed or withdrawn.
+          def change_feed
+            params["withdraw"] ? book.feeds.withdraw : book.feeds.renew
+            to_page Paths.crew_visits
+          end
+
+          def crew_screen = Web::Visits::Crew.new(book, base: request.base_url, **asked)
+
+          # All figures are read before one is kept.
+          def keep_hours
+            kept, faults = {}, []
+            begin
+              kept.update(Desk::CrewHours.read({"visits.week" => [], **params}))
+            rescue Faults => e
+              faults.concat(e.list)
+            end
+            step_figures { |key, text| kept[key] = text.is_a?(Fault) ? faults.push(text) : text }
+            raise Faults.new(faults) if faults.any?
+
+            book.transaction { kept.each { |key, text| book.house_rules.set(key, text) } }
+            to_page Paths.crew_hours(kept: 1)
+          rescue Faults => e
+            status 422
+            show Web::Visits::Hours.new(book, **asked, fault: e)
+          end
+
+          def give_visits_table(job)
+            visiting = Desk::Visiting.new(job)
+            rows = visiting.result["steps"].zip(visiting.steps).map do |time, step|
+              [step["key"], step["opening"], step["what"], step["place"], step["minutes"], step["hands"], time["start"],
+                time["end"], time["slack"]]
+            end
+            give("#{file_name(job.name)}.visits.csv", "text/csv", Cells.csv(HEADS, rows))
+          rescue Faults => e
+            halt 422, e.message
+          end
+
+          private
+
+          # Yields each figure of a step as it is to be kept, or its fault.
+          def step_figures
+            YellowTrack::Files::StepTimes.rows.each do |row|
+              row.figures.each_key do |name|
+                key = "#{YellowTrack::Files::StepTimes::PREFIX}#{row.id}.#{name}"
+                next unless params.key?(key)
+
+                yield key, read_figure(row, name, params[key])
+              end
+            end
+          end
+
+          def read_figure(row, name, typed)
+            YellowTrack::Files::StepTimes.read(row, name, typed)
+          rescue Fault => e
+            e
+          end
+
+          def visits_screen(job, changes, **rest)
+            Web::Visits::Screen.new(Desk::Visiting.new(job, changes), **asked, **rest)
+          end
+
+          def asks_more? = %w[step move crew_day].any? { |name| params.key?(name) }
+
+          # Changes with the one that a form asks for.
+          def added(job, changes)
+            return changes unless asks_more?
+
+            told = changes.to_h
+            told["put"] = (told["put"] || {}).merge(asked_put(job, changes))
+            add_day(told) if params["crew_day"]
+            Desk::Visiting::Changes.new(told)
+          end
+
+          def asked_put(job, changes)
+            return {params["step"].to_s => params["day"].to_s} if params["step"]
+            return {} unless params["move"]
+
+            visit = Desk::Visiting.new(job, changes).result["visits"].find { |one| one["uid"] == params["move"] }
+            raise Fault.new("That visit is planned no longer. Look at the track again.", key: "move") unless visit
+
+            visit["steps"].to_h { |key| [key, params["to"].to_s] }
+          end
+
+          def add_day(told)
+            how, day = params["how"].to_s, params["crew_day"].to_s
+            raise Fault.new("Say whether that day is off, without the crew, or like others.", key: "how") unless
+              Desk::Visiting::Changes::HOW.key?(how)
+            raise Fault.new("No day was said. Write it as #{Date.today.iso8601}.", key: "crew_day") if day.strip.empty?
+
+            Desk::Visiting::Changes::HOW.each_key { |name| told[name] = (told[name] || []) - [day] }
+            told[how] += [day]
+          end
+        end
+      end
+    end
+  end
+end

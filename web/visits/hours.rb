@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Web
+    module Visits
+      # The crew's days and hours, and the minutes and waits of steps: house rules, each
+      # with its usual figure beside, and what steps really took.
+      class Hours < Web::Screen
+        WEEK = {"mon" => "Monday", "tue" => "Tuesday", "wed" => "Wednesday", "thu" => "Thursday", "fri" => "Friday",
+                "sat" => "Saturday", "sun" => "Sunday"}.freeze
+        UNITS = {"once" => "min", "panel" => "min a panel", "pair" => "min a pair", "leaf" => "min a leaf",
+                 "lane" => "min a lane", "packed" => "min a packed jamb", "metre" => "min a metre of width"}.freeze
+        NAMES = {"top-hung" => "top-hung", "bottom-rolling" => "bottom-rolling", "wall-hung" => "wall-hung",
+                 "bifold" => "bifold", "pocket" => "pocket", "service" => "mending"}.freeze
+
+        def template = "visits/hours"
+
+        def title = "Days and hours"
+
+        def week = WEEK
+
+        def works?(day) = fault ? Array(params["visits.week"]).include?(day) : hours.week.include?(day)
+
+        # What stands in a field.
+        def value(key)
+          return typed_at(key) if fault && params.key?(key)
+
+          %w[visits.from visits.to].include?(key) ? Desk::CrewHours.clock(Integer(hours[key], 10)) : hours[key]
+        end
+
+        def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
+
+        def kept? = params.key?("kept")
+
+        # Rows with figures that a house can set.
+        #
+        # @return [Array<Visits::Agenda::Row>]
+        def rows = Files::StepTimes.rows.select { |row| figures(row).any? }
+
+        # Name, usual value and unit of a row's figures.
+        def figures(row)
+          row.figures.select { |name, _| name == "days" || name.start_with?("wait.") || UNITS.key?(unit(name)) }
+        end
+
+        def unit_of(row = nil, name = nil)
+          return super() unless row
+          return "working days" if name == "days"
+          return UNITS.fetch(unit(name)) unless name.start_with?("wait.")
+
+          "#{row.waits.fetch(unit(name)).keys.first} after #{unit(name)}"
+        end
+
+        def field(row, name) = "#{Files::StepTimes::PREFIX}#{row.id}.#{name}"
+
+        def set(row, name) = (fault ? params[field(row, name)] : rules[field(row, name)]).to_s
+
+        def hung(row) = [*row.for&.map { |kind| NAMES.fetch(kind) }, *row.when&.reject { |has| has.start_with?("!") }]
+          .join(", ").tr("_", " ")
+
+        # What the log says a step took: the middle, and how often.
+        def took(row)
+          list = took_all.minutes[row.id] or return
+          "#{took_all.median(row.id).round} min, #{list.length} #{(list.length == 1) ? "time" : "times"}"
+        end
+
+        def days = book.crew_days.all(from: Date.today)
+
+        private
+
+        def took_all = @took_all ||= Desk::Took.new(book)
+
+        def unit(name) = name.split(".", 2).last
+
+        def rules = @rules ||= book.house_rules.all
+
+        def hours = @hours ||= Desk::CrewHours.new(rules, [])
+      end
+    end
+  end
+end

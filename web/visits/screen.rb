@@ -1,0 +1,174 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Web
+    module Visits
+      # The visits of a job: the plan as it stands, tried or kept, what moved beside the
+      # old, and one visit opened.
+      class Screen < Web::Screen
+        MOVED = 8 # rows that are shown at once
+
+        # @return [Store::Jobs::Job]
+        attr_reader :job
+        # @return [Desk::Visiting]
+        attr_reader :visiting
+        # @return [Store::Plans::Plan, nil] that another kept meanwhile
+        attr_reader :beaten
+
+        # @param visiting [Desk::Visiting]
+        # @param beaten [Store::Plans::Plan, nil]
+        def initialize(visiting, beaten: nil, **rest)
+          super(visiting.book, **rest)
+          @visiting, @job, @beaten = visiting, visiting.job.row, beaten
+        end
+
+        def template = "visits/page"
+
+        def title = "Visits of #{job.name}"
+
+        # What cannot be planned, and what was typed that is no day.
+        def faults = @faults ||= [*(fault.is_a?(Faults) ? fault.list : [fault].compact), *visiting.faults]
+
+        # A fault, named by its step.
+        def says_of(fault) = fault.key.to_s.start_with?("steps.") ? fault.message : fault.words
+
+        def planned? = visiting.faults.empty?
+
+        def result = visiting.result
+
+        def kept = visiting.kept
+
+        def nothing? = visiting.steps.all? { |step| step["ended"] }
+
+        def changed? = visiting.changed?
+
+        def tried? = visiting.changes.any?
+
+        # The visit that is open: as asked, else the next one.
+        def open
+          @open ||= result["visits"].find { |visit| visit["uid"] == params["visit"] } || result["visits"].first
+        end
+
+        def number(visit) = result["visits"].index(visit) + 1
+
+        def drawing = Track.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
+
+        # This page with the changes that are tried.
+        def path(**query) = Paths.visits(job.id, visiting.changes, **query)
+
+        # What is tried, as hidden fields of a form.
+        #
+        # @return [Array<Array(String, String)>]
+        def tried_fields
+          visiting.changes.to_h.flat_map do |name, value|
+            case value
+            when Hash then value.map { |key, day| ["#{name}[#{key}]", day] }
+            when Array then value.map { |day| ["#{name}[]", day] }
+            else [[name, value]]
+            end
+          end
+        end
+
+        def date(iso) = Date.iso8601(iso)
+
+        def clock(moment) = moment[11, 5].delete_prefix("0")
+
+        # Steps of the open visit: what, from and to, hands.
+        def open_steps
+          open["steps"].map { |key| [key, step(key), times.fetch(key)] }
+        end
+
+        def step(key) = steps.fetch(key)
+
+        def times = @times ||= result["steps"].to_h { |one| [one["key"], one] }
+
+        # @return [Desk::Visiting::Loads::Load]
+        def load = loads.of(open)
+
+        # What is waited for before the open visit: steps of others, and waits.
+        def waited_for
+          keys = open["steps"]
+          result["waits"].select { |wait| keys.include?(wait["before"]) }.map do |wait|
+            "#{step(wait["after"])["what"]} #{wait["after"][/\A[A-Z]+/]}, till #{wait["to"][0, 10]} #{clock(wait["to"])}"
+          end + others_before(keys)
+        end
+
+        # What else could be done while it is waited.
+        def could = result["waits"].select { |wait| wait["could"].any? }
+
+        def checks = result["checks"].reject { |check| check["code"] == "visits.bound" }
+
+        def moved = result.fetch("moved", []).sort_by { |one| -one["days"].abs }
+
+        # The longest of what holds the job up, in words.
+        def held_up
+          holding = result["chain"].select { |one| %w[other wait].include?(one["by"]) }
+          longest = holding.max_by { |one| DateTime.iso8601(one["to"]) - DateTime.iso8601(one["from"]) }
+          return "held up by work alone" unless longest
+
+          "held up by #{holds(longest)}"
+        end
+
+        # The greatest slack of a step that is no link of the chain.
+        def slack = result["steps"].filter_map { |one| one["slack"] }.max || 0
+
+        # The next thing to do.
+        def next_sentence
+          return "Every step is done." if nothing?
+          return "Mend what is at fault: nothing can be planned." unless planned?
+
+          late = checks.find { |check| check["level"] == "stop" }
+          return "#{late["says"]} #{late["do"]}" if late
+          return "Keep this plan." if changed?
+          return "No visit is left: the rest is done in the shop." unless open
+
+          "#{Date.iso8601(open["date"]).strftime("%-d %B")}, leave at #{clock(open["leave"])}: " \
+            "#{loads.words(open["steps"]).first}."
+        end
+
+        # Every step that is still to be done, and those that are done.
+        def open_list = visiting.steps.reject { |one| one["ended"] }
+
+        def done_list = visiting.steps.select { |one| one["ended"] }
+
+        # Whether a step is ticked here, and can be taken back.
+        def ticked_here?(key)
+          letter, name = key.split("-", 2)
+          !visiting.agendas.fetch(letter).shown_done?(name)
+        end
+
+        def put?(key) = visiting.put.key?(key)
+
+        def travel = params.key?("travel") && fault ? typed_at("travel") : visiting.travel
+
+        # Days that nobody works, or the crew is elsewhere, still to come.
+        def crew_days = visiting.changes.days(book.crew_days.all(from: visiting.start)).sort_by(&:day)
+
+        # What was typed and refused stands in its field.
+        def typed_day(name) = fault ? params[name].to_s : ""
+
+        private
+
+        def loads = @loads ||= Desk::Visiting::Loads.new(visiting)
+
+        def steps = @steps ||= visiting.steps.to_h { |one| [one["key"], one] }
+
+        def others_before(keys)
+          all = keys.flat_map { |key| (step(key)["after"] || []).map { |after| after["step"] } }.uniq
+          all.map { |key| step(key) }.select { |one| one["place"] == "other" && one["ended"].nil? }
+            .map { |one| "#{one["what"]} #{one["opening"]}, by others, #{times.fetch(one["key"])["end"][0, 10]}" }
+        end
+
+        def holds(link)
+          one = step(link["step"])
+          till = Date.iso8601(link["to"][0, 10]).strftime("%-d %B")
+          return "#{one["what"]} #{one["opening"]}, by others until #{till}" if link["by"] == "other"
+
+          "what #{one["what"]} #{one["opening"]} waits for, until #{till}"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Web
+    module Visits
+      # A visits file as its track is drawn.
+      class Track
+        LONG = 16 * 60 # minutes of a wait that is drawn
+        FAR = 370 # days, at most
+
+        # @param visiting [Desk::Visiting]
+        # @param result [Hash] the visits file
+        # @param open [Hash, nil] the visit that is open
+        # @yieldparam visit [Hash]
+        # @yieldreturn [String] where it opens
+        def initialize(visiting, result, open:, &path)
+          @visiting, @result, @open, @path = visiting, result, open, path
+          @loads = Desk::Visiting::Loads.new(visiting)
+          @steps = visiting.steps.to_h { |step| [step["key"], step] }
+          @ends = result["steps"].to_h { |step| [step["key"], step] }
+        end
+
+        # @return [Drawing::VisitTrack]
+        def drawing = Drawing::VisitTrack.new(days, panels:, boxes: others + waits, chain:)
+
+        private
+
+        def days
+          first = [@visiting.start, *@result["days"].first(1).map { |day| Date.iso8601(day) }].min
+          last = [@result["end"], *@result["days"]].map { |day| Date.iso8601(day) }.max
+          (first..[last, first + FAR].min).map { |date| day(date) }
+        end
+
+        def day(date)
+          iso = date.iso8601
+          kind = if visits.key?(iso) then :visit
+          elsif @result["days"].include?(iso) then :shop
+          else
+            working?(date) ? :bare : :closed
+          end
+          Drawing::VisitTrack::Day.new(date:, kind:, note: note(iso, kind))
+        end
+
+        def note(iso, kind)
+          return "shop" if kind == :shop
+          return if kind == :visit
+
+          "away" if away.include?(iso)
+        end
+
+        def away = @away ||= @visiting.work["away"]
+
+        def working?(date) = @visiting.hours.week.include?(date.strftime("%a").downcase) &&
+          !@visiting.hours.days("off").include?(date.iso8601)
+
+        def visits = @visits ||= @result["visits"].to_h { |visit| [visit["date"], visit] }
+
+        def panels
+          @result["visits"].each_with_index.map do |visit, place|
+            words = @loads.words(visit["steps"])
+            Drawing::VisitTrack::Panel.new(date: Date.iso8601(visit["date"]), uid: visit["uid"], path: @path.call(visit),
+              title: "#{place + 1} #{words.first}", lines: words, now: visit["uid"] == @open&.fetch("uid"),
+              times: "#{visit["leave"][11, 5]}–#{visit["back"][11, 5]}, #{HANDS.fetch(visit["hands"], "more")}")
+          end
+        end
+
+        HANDS = {1 => "one", 2 => "two", 3 => "three", 4 => "four"}.freeze
+        private_constant :HANDS
+
+        def others
+          @visiting.steps.select { |step| step["place"] == "other" && step["ended"].nil? }.map do |step|
+            time = @ends.fetch(step["key"])
+            Drawing::VisitTrack::Box.new(from: time["start"], to: time["end"], key: step["key"], others: true,
+              words: "#{step["what"]} #{step["opening"]}")
+          end
+        end
+
+        # Waits of the same kind over the same days are one.
+        def waits
+          long = @result["waits"].select { |wait| wait["before"] && minutes(wait) >= LONG }
+          long.group_by { |wait| [what(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }.map do |(words, _), all|
+            Drawing::VisitTrack::Box.new(from: all.map { |wait| wait["from"] }.min, to: all.map { |wait| wait["to"] }.max,
+              others: false, key: "wait #{all.map { |wait| wait["before"] }.join(" ")}",
+              words: "after #{words} #{all.map { |wait| wait["after"][/\A[A-Z]+/] }.uniq.join(", ")}")
+          end
+        end
+
+        def minutes(wait) = ((DateTime.iso8601(wait["to"]) - DateTime.iso8601(wait["from"])) * 1440).to_i
+
+        def what(key) = @steps[key]&.fetch("what", key) || key
+
+        def chain
+          boxes = others + waits
+          @result["chain"].select { |one| %w[work other wait].include?(one["by"]) }.map do |one|
+            at = boxes.find { |box| (one["by"] == "other") ? box.key == one["step"] :
+              one["by"] == "wait" && box.key.start_with?("wait ") && box.key.split.include?(one["step"]) }
+            Drawing::VisitTrack::Stretch.new(from: one["from"], to: one["to"], at: at&.key)
+          end
+        end
+      end
+    end
+  end
+end
