@@ -28,6 +28,7 @@ module YellowTrack
           id = book.jobs.add(name: job["name"], place: job["place"], units: job["units"]).id
           job["openings"].each { |opening| hang(book, id, opening) }
           (job["served"] || []).each { |door| serve(book, id, door) }
+          plan(book, id, job["visits"]) if job["visits"]
         end
         stock(book, YAML.safe_load_file("#{ROOT}/demo/saw.yml"))
       end
@@ -46,6 +47,11 @@ module YellowTrack
         door["said"].each do |key, value|
           book.openings.change(row.id, key, value, seen: nil, who: door["by"], listing: Desk::Listing.of(book))
         end
+      end
+
+      # The plan of a job's visits, kept.
+      def plan(book, job_id, told)
+        Desk::Visiting.new(Desk::Job.new(book, book.jobs.find(job_id))).keep!(seen: 0, who: told["by"])
       end
 
       def add(book, job_id, document, opening)

@@ -28,6 +28,7 @@ module YellowTrack
         hung(opening["hung"]) if opening["hung"]
         (opening["waits"] || {}).each { |step, days| note("wait", step, (Date.today + days).iso8601, "fitter") }
         (opening["gaps"] || []).each { |gaps| gaps(gaps) }
+        over(opening["over"]) if opening["over"]
       end
 
       private
@@ -48,6 +49,14 @@ module YellowTrack
         steps.first(last + 1).each_with_index do |step, place|
           days -= 1 if step.dry
           Store::Clock.during(morning(days) + place * STEP) { note("step", step.key, true, told["by"]) }
+        end
+      end
+
+      def over(told)
+        day = Date.today - told["days_ago"]
+        Store::Clock.during(morning(told["days_ago"]) + 6 * 3600) do
+          said = Desk::HandingOver::Told.new({"fitter" => told["by"]}, today: day)
+          Desk::HandingOver.new(opening).hand_over!(said, who: told["by"])
         end
       end
 

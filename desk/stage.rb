@@ -66,8 +66,8 @@ module YellowTrack
       Stage.new(key: "rehang", name: "Rehang", writes: %w[service. hung. set.], built: true,
         mark: ServiceStages.method(:rehung), next: ServiceStages.method(:rehang_next))
     ].each { |stage| stage.rail = :service }
-    both = Stage.new(key: "hand-over", name: "Hand over", writes: [], built: false, mark: ->(_) {},
-      next: Stages.method(:hand_over_next))
+    both = Stage.new(key: "hand-over", name: "Hand over", writes: [], built: true,
+      mark: Stages.method(:handed_over), next: Stages.method(:hand_over_next))
     Stage::ROWS = [*own, both, *served].to_h { |stage| [stage.key, stage.freeze] }.freeze
   end
 end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "date"
+
 module YellowTrack
   module Desk
     # What the rows of the stages say of an opening: their marks, and what is next
@@ -56,8 +58,31 @@ module YellowTrack
 
       def adjust_next(opening) = opening.turning.next_step
 
-      def hand_over_next(_opening)
+      # Handed over, and nothing of it is being mended since.
+      def handed_over(opening)
+        (HandingOver.new(opening).last && (!opening.service.on? || opening.service.closed?)) ? :done : nil
+      end
+
+      def hand_over_next(opening)
+        handing = HandingOver.new(opening)
+        return handed(handing) if handed_over(opening)
+        return unsettled(opening) unless handing.settled?
+
         NextStep.new(sentence: "Hand it over: show how it runs, and how it is cleaned.", stage: "hand-over")
+      end
+
+      # What is to be settled before.
+      def unsettled(opening)
+        return ServiceStages.rehang_next(opening) if opening.service.on? && !opening.service.closed?
+
+        opening.plan ? opening.turning.next_step : NextStep.new(sentence: "Measure it first.", stage: "measure")
+      end
+
+      def handed(handing)
+        day = Date.iso8601(handing.last.after["look_back"]).strftime("%-d %B")
+        return NextStep.new(sentence: "Looked back. It is done.", stage: "hand-over") if handing.looks.any?
+
+        NextStep.new(sentence: "Look back on #{day}: read the gaps again.", stage: "hand-over", anchor: "look")
       end
     end
   end

@@ -1,13 +1,67 @@
 # frozen_string_literal: true
 
+require "date"
+
 module YellowTrack
   module Web
     module HandOver
-      # Hand over: what it will hold.
+      # Hand over: what was fitted and how it hangs, on one sheet; names, a drawn line for
+      # who likes; the day to look back, and the gaps that are read then.
       class Screen < OpeningScreen
+        include Crew
+
+        SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
+
         def stage = "hand-over"
 
-        def holds = "The record of what was fitted, how to care for it, and a date to look back."
+        # @return [Desk::HandingOver]
+        def handing = @handing ||= Desk::HandingOver.new(opening)
+
+        def last = handing.last
+
+        # What hangs, as it is drawn; nil for what others hung.
+        def drawing = (plan && !opening.others?) ? Size::Drawings.new(opening).svg(:whole) : nil
+
+        # Whether what was handed over still stands: nothing is mended since.
+        def handed? = !last.nil? && !handing.mending?
+
+        def gap(mm) = fine.short(Rational(mm.to_s))
+
+        def unit = opening.shown
+
+        # What stands in a field of the form.
+        def typed_or(name, usual = "") = (fault && params.key?(name)) ? typed_at(name) : usual
+
+        def look_back = typed_or("look_back", (Date.today + Desk::HandingOver::WEEKS).iso8601)
+
+        def signers = SIGNERS
+
+        def fitter = typed_or("fitter", at_work)
+
+        def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
+
+        # Gaps that a look back reads: panel, place, what is typed.
+        def look_fields
+          last.after["gaps"].flat_map { |panel, places|
+            places.map { |place, mm| [panel, place, gap(mm), typed_at("look_#{panel}_#{place}")] }
+          }
+        end
+
+        # Each look back with what changed.
+        #
+        # @return [Array<Array(Store::Log::Entry, Desk::HandingOver::Compared)>]
+        def looks = handing.looks.map { |entry| [entry, handing.compared(entry.after["gaps"])] }
+
+        def due = Date.iso8601(last.after["look_back"])
+
+        def signed(entry, body)
+          gap = Rational(entry.to_s)
+          "#{(gap.positive? ? "+" : "−") unless gap.zero?}#{fine.short(gap.abs)}#{body}"
+        end
+
+        private
+
+        def fine = opening.fine_printer
       end
     end
   end

@@ -48,6 +48,20 @@ module YellowTrack
             raise told(e, name)
           end
 
+          # A picture for paper, which knows no WebP.
+          #
+          # @param picture [Store::Pictures::Picture]
+          # @return [String] JPEG
+          def as_jpeg(picture)
+            return picture.data if picture.type == "image/jpeg"
+
+            Dir.mktmpdir do |folder|
+              _, format = KINDS.fetch(picture.type)
+              File.binwrite("#{folder}/kept", picture.data)
+              File.binread(sized("#{format}:#{folder}/kept", "#{folder}/paper", "jpeg", LARGE))
+            end
+          end
+
           private
 
           def refused(says) = Fault.new(says, key: "picture")

@@ -22,6 +22,8 @@ module YellowTrack
           when "move" then move(entry)
           when "service" then "#{entry.after ? "Done" : "Taken back"}: #{served(entry.key)}"
           when "step" then "#{entry.after ? "Done" : "Taken back"}: #{step(entry.key)}"
+          when "time" then "#{entry.after ? "Done" : "Not done"}: #{entry.key} (visits)"
+          when "hand-over" then handed(entry)
           when "wait" then "#{step(entry.key)}: #{entry.after ? "promised for #{entry.after}" : "no day any more"}"
           when "round" then "Trial hang, round #{entry.after}"
           when "cut" then "#{entry.key} cut to #{length(entry.after)}, planned #{length(entry.before)}"
@@ -56,6 +58,14 @@ module YellowTrack
             list.map { |gap, mm| "#{gap} #{gap_of(mm)}" }.join(", ")
           end
           "#{entry.key.delete_prefix("hung.")}: #{turned.join("; ")}. Gaps were #{gaps}; expected #{expected}."
+        end
+
+        def handed(entry)
+          gaps = entry.after["gaps"].map { |panel, list|
+            "#{panel} #{list.map { |place, mm| "#{place} #{gap_of(mm)}" }.join(", ")}"
+          }.join("; ")
+          (entry.key == "signed") ? "Handed over, to look back on #{entry.after["look_back"]}. Gaps: #{gaps}." :
+            "Looked back. Gaps: #{gaps}."
         end
 
         def served(key) = @opening.service.find(key)&.says || key.tr("._", "  ")

@@ -15,9 +15,6 @@ module YellowTrack
           app.post(%r{/openings/#{Asking::NUMBER}/service/(mended|wrong)}o) do |id, how|
             serve(id, "look") { |door| door.settle!(how, seen:, who:) }
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/service/closed}o) do |id|
-            serve(id, "rehang") { |door| door.close!(who:) }
-          end
           app.get(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) { |id, cause| show_sums(id, cause) }
         end
 

@@ -7,6 +7,8 @@ import { turnScrews } from "/js/turn.js"
 import { showStage } from "/js/rail.js"
 import { askOn } from "/js/asking.js"
 import { stageKeys } from "/js/keys.js"
+import { signByHand } from "/js/signing.js"
+import { sendWhenHeard } from "/js/sending.js"
 import { moveVisits } from "/js/visits.js"
 import { listenToTape } from "/js/tape.js"
 
@@ -21,3 +23,5 @@ listenToTape()
 askOn()
 stageKeys()
 moveVisits()
+signByHand()
+sendWhenHeard()

@@ -1,0 +1,117 @@
+# frozen_string_literal: true
+
+require "date"
+require "stringio"
+
+module YellowTrack
+  module Drawing
+    module Paper
+      # What a customer gets when doors are handed over (handbook 10): one sheet of A4.
+      class HandOverSheet
+        # title and place as they are headed; fitted, open, cautions, lines; gaps, by
+        # panel; care, lines by what they are about; names and lines, by who; pictures,
+        # JPEG with its caption; drawing, of the set, which stands there without them.
+        Content = Struct.new(:title, :place, :date, :address, :fitted, :gaps, :care, :open, :cautions, :look_back, :names,
+          :lines, :pictures, :drawing, keyword_init: true)
+
+        CARE = {"clean" => "How to clean it", "watch" => "What to watch", "call" => "When to call"}.freeze
+        SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
+        PICTURE = 150 # points high
+        DRAWN = 230 # points high, the drawing
+        FOOT = 92 # points that the names take
+        SIZES = [10, 9, 8, 7, 6, 5].freeze # of type, until it fits
+        FIELD = [400.0, 120.0].freeze # of a drawn line
+
+        # @param content [Content]
+        def initialize(content)
+          @content = content
+          @page = Page.new
+        end
+
+        # @return [String] PDF
+        def render
+          @page.begin(Page::Heading.new(title: @content.title, place: "#{@content.place} · hand-over",
+            date: @content.date, address: @content.address))
+          below = pictures(@page.top)
+          words(below)
+          names
+          @page.render
+        end
+
+        private
+
+        def pdf = @page.pdf
+
+        def pictures(top)
+          return drawing(top) if @content.pictures.empty?
+
+          width = (@page.wide - 12) / 2
+          @content.pictures.each_with_index do |(jpeg, caption), place|
+            x = place * (width + 12)
+            pdf.image(StringIO.new(jpeg), at: [x, top], fit: [width, PICTURE])
+            @page.text("#{place.zero? ? "before" : "after"}: #{caption}", at: [x, top - PICTURE - 2], size: 8, width:)
+          end
+          top - PICTURE - 18
+        end
+
+        def drawing(top)
+          return top unless @content.drawing
+
+          @page.drawing(@content.drawing, at: [0, top], width: @page.wide, height: DRAWN)
+          top - DRAWN - 8
+        end
+
+        # The largest type in which all of it fits.
+        def words(top)
+          high = top - FOOT
+          size = SIZES.find { |one| measured(one) <= high } || SIZES.last
+          pdf.bounding_box([0, top], width: @page.wide, height: high) do
+            parts.each { |head, lines| part(head, lines, size) }
+          end
+        end
+
+        def parts
+          gaps = @content.gaps.map { |panel, list| "#{panel}: #{list.join(", ")}" }
+          [["Fitted", @content.fitted], ["Gaps", gaps], ["Still to be minded", @content.open],
+            *CARE.map { |key, head| [head, @content.care[key]] }, ["Cautions", @content.cautions],
+            ["Look back", ["On #{@content.look_back.strftime("%-d %B %Y")} we read the gaps again."]]]
+            .reject { |_, lines| lines.empty? }
+        end
+
+        def part(head, lines, size)
+          pdf.text(head, size: size + 1, style: :bold)
+          lines.each { |line| pdf.text(line, size:, leading: 1) }
+          pdf.move_down(size / 2.0)
+        end
+
+        def measured(size)
+          parts.sum do |head, lines|
+            pdf.height_of(head, size: size + 1, style: :bold) + size / 2.0 +
+              lines.sum { |line| pdf.height_of(line, size:, leading: 1) }
+          end
+        end
+
+        def names
+          width = (@page.wide - 24) / 2
+          SIGNERS.each_with_index do |(key, label), place|
+            x = place * (width + 24)
+            drawn(@content.lines[key], x, width)
+            pdf.stroke_line([x, 26], [x + width, 26])
+            @page.text([@content.names[key], label].compact.join(", "), at: [x, 22], size: 9, width:)
+          end
+        end
+
+        # A line that was drawn, in its place over the name's.
+        def drawn(line, left, width)
+          return unless line
+
+          scale = [width / FIELD[0], 60 / FIELD[1]].min
+          line.scan(/M[^M]+/).each do |stroke|
+            points = stroke.scan(/(\d+) (\d+)/).map { |x, y| [left + x.to_i * scale, 28 + (FIELD[1] - y.to_i) * scale] }
+            points.each_cons(2) { |from, to| pdf.stroke_line(from, to) }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module HandOver
+      # The sheet for the customer: one A4 page, in the job's own unit.
+      class Sheet < Screen
+        def template = "hand_over/sheet"
+
+        def layout = "paper"
+
+        # What the paper is made of.
+        #
+        # @return [Drawing::Paper::HandOverSheet::Content]
+        def on_paper(address, date)
+          Drawing::Paper::HandOverSheet::Content.new(
+            title: "#{opening.letter} · #{opening.name}", place: job.name, date:, address:, fitted: handing.fitted,
+            gaps: gap_rows, care: handing.care, open: open_lines, cautions: handing.cautions, look_back: look_back_day,
+            names: last ? last.after["names"] : {}, lines: last ? last.after["signatures"] : {}, pictures:, drawing:
+          )
+        end
+
+        def look_back_day = last ? due : Date.today + Desk::HandingOver::WEEKS
+
+        def open_lines
+          handing.open_points.map { |check, reason|
+            "#{check.level}: #{check.says} #{reason ? "Overridden: #{reason}" : check.do}"
+          }
+        end
+
+        def picture_entries = handing.pictures
+
+        private
+
+        def gap_rows
+          handing.gaps.map { |panel, gaps| [panel, gaps.map { |place, mm| "#{place} #{handing.printer.with_unit(mm)}" }] }
+        end
+
+        def drawing
+          return if plan.nil? || opening.others?
+
+          Drawing::Whole.new(plan, set.moves, plan.opening.printer, plan.opening.cut_printer)
+        end
+
+        def pictures
+          picture_entries.filter_map do |entry|
+            picture = book.pictures.find(entry.after["picture"])
+            picture && [Web::Log::PictureFile.as_jpeg(picture), entry.after["caption"].to_s]
+          end
+        end
+      end
+    end
+  end
+end

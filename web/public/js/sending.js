@@ -1,0 +1,19 @@
+// A form that holds what cannot be typed again in a moment is only sent once the server is
+// heard: while it is away, everything stays where it is.
+export function sendWhenHeard() {
+  document.addEventListener("submit", async (event) => {
+    const form = event.target.closest("form[data-send]")
+    if (!form) return
+    event.preventDefault()
+    const away = document.getElementById("away")
+    try {
+      await fetch("/icon.svg", { method: "HEAD", cache: "no-store" })
+    } catch {
+      away.textContent = "The server does not answer. What you typed stands here: press again once it does."
+      away.hidden = false
+      return
+    }
+    away.hidden = true
+    form.submit()
+  })
+}

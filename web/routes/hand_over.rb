@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # An opening handed over: its sheet, its names, its looks back.
+      module HandOver
+        TYPED = %w[fitter customer look_back fresh reason line_fitter line_customer].freeze
+        SIGNED = /fitter|customer/
+
+        def self.registered(app)
+          app.helpers(Handing)
+          app.post(%r{/openings/#{Asking::NUMBER}/hand-over}o) { |id| hand_over(find_opening(id)) }
+          app.post(%r{/openings/#{Asking::NUMBER}/look-back}o) { |id| look_back(find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/hand-over/sheet}o) do |id|
+            show screen_of(Web::HandOver::Sheet, find_opening(id))
+          end
+          app.get(%r{/openings/#{Asking::NUMBER}/hand-over\.pdf}o) { |id| give_sheet(find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/hand-over/(#{SIGNED})\.svg}o) do |id, who|
+            give_line(find_opening(id), who)
+          end
+        end
+
+        # What the routes of the hand-over share.
+        module Handing
+          def hand_over(opening)
+            handing = Desk::HandingOver.new(opening)
+            refusing(->(fault) { stage_screen("hand-over", opening, fault:) }) do
+              refuse_unseen(opening)
+              handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*TYPED)), who:)
+              to_page Paths.opening(opening.id, "hand-over")
+            end
+          end
+
+          # What is signed has to be what was looked at.
+          def refuse_unseen(opening)
+            return if seen == opening.version
+
+            raise Fault.new("It was changed on another screen since this page was opened. Look at the sheet again; what " \
+              "you typed stands here.", key: "seen")
+          end
+
+          def look_back(opening)
+            refusing(->(fault) { stage_screen("hand-over", opening, fault:) }) do
+              Desk::HandingOver.new(opening).look_back!(read_gaps(opening), who:)
+              to_page Paths.opening(opening.id, "hand-over", anchor: "look")
+            end
+          end
+
+          # Gaps as they were typed, mm, by panel and place.
+          def read_gaps(opening)
+            last = Desk::HandingOver.new(opening).last or return {}
+            last.after["gaps"].to_h { |panel, places|
+              [panel, places.keys.to_h { |place| [place, params["look_#{panel}_#{place}"].to_s.strip] }
+                .reject { |_, typed| typed.empty? }.transform_values { |typed| typed_length(typed, opening.opening.units) }]
+            }.reject { |_, places| places.empty? }
+          end
+
+          def give_sheet(opening)
+            sheet = screen_of(Web::HandOver::Sheet, opening)
+            pdf = Drawing::Paper::HandOverSheet.new(sheet.on_paper(address(Paths.opening(opening.id, "hand-over")),
+              view.today)).render
+            give("#{name_of(opening)}.hand-over.pdf", "application/pdf", pdf)
+          end
+
+          # A drawn line, as it was drawn.
+          def give_line(opening, who)
+            line = Desk::HandingOver.new(opening).last&.after&.dig("signatures", who) or halt 404
+            give("#{name_of(opening)}.#{who}.svg", "image/svg+xml",
+              "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" " \
+                "viewBox=\"0 0 400 120\"><path d=\"#{line}\" fill=\"none\" stroke=\"#1D2B2E\" stroke-width=\"2\"/></svg>\n")
+          end
+        end
+      end
+    end
+  end
+end
