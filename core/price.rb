@@ -2,7 +2,7 @@
 
 module YellowTrack
   # What a job costs (handbook 10, "Price"): kits, bars, sheet and fixings at the
-  # fitter's own prices, labour by the steps' time, travel; waste in, margin
+  # fitter's own prices, labour by the steps' minutes and hands, travel; waste in, margin
   # on, rounded as he likes. One figure for the customer, the lines for himself.
   class Price
     # One line. key, by which its price is kept; name; count of unit; each, the
@@ -12,41 +12,59 @@ module YellowTrack
       def cost = each && count * each
     end
 
-    # Minutes of work.
-    MINUTES = {
-      "measure and size" => ->(_plan, _parts) { 30 },
-      "prepare" => ->(_plan, parts) {
-        15 * parts.linear
-          .count { |part| part.name.start_with?("packer", "half jamb", "casing", "base strip") }
-      },
-      "cut" => ->(_plan, parts) { 6 * parts.linear.length + 8 * parts.sheets.length },
-      "drill" => ->(plan, _parts) { 4 * Drilling.of(plan).sum { |drilling| drilling.holes.count(&:pilot) } },
-      "fix the track" => ->(plan, _parts) { 20 + 3 * plan.set.track.holes.length },
-      "hang" => ->(plan, _parts) { 20 * plan.set.panels.sum(&:hands) },
-      "adjust and hand over" => ->(plan, _parts) { 20 + 6 * plan.set.labour[:adjusters] }
+    # What steps of a job count as, by their keys.
+    STAGES = {
+      "measure and order" => %w[survey order look], "prepare" => %w[prepare base header frame sand joint line],
+      "cut and drill" => %w[cut drill seal], "hang" => %w[track hang mark off], "mend" => %w[down mend],
+      "finish and rehang" => %w[coat-1 coat-2 rehang], "adjust and hand over" => %w[adjust over]
     }.freeze
+
+    # The way to the site: trips, minutes each way, people.
+    Way = Struct.new(:trips, :minutes, :people, keyword_init: true) do
+      # Hours of all on the road.
+      def hours = trips * 2 * minutes * people / 60r
+    end
 
     # What the price of a small part is kept by, where it is not its name.
     FITTINGS = {"track screws" => "screw", "hinges" => "hinge"}.freeze
 
     # Shares and sums that are set once: their usual values.
-    USUAL = {"rate" => nil, "travel" => nil, "visits" => 3r, "waste" => 10r, "margin" => 15r, "round" => 5r}.freeze
+    USUAL = {"rate" => nil, "travel" => nil, "visits" => nil, "waste" => 10r, "margin" => 15r, "round" => 5r}.freeze
 
     # What a bar's price is kept by.
     def self.bar_key(material, length) = "bar #{material} #{length.to_f}"
 
     attr_reader :materials, :labour
+    # @return [Way]
+    attr_reader :way
+
+    # Hours of each stage's work.
+    #
+    # @param steps [Array<Hash>] of a work file
+    # @return [Hash{String => Rational}]
+    def self.hours(steps)
+      steps.reject { |step| step["minutes"].nil? }
+        .group_by { |step| stage(step["key"]) }.transform_values { |list|
+          list.sum { |step| step["minutes"] * step["hands"] } / 60r
+        }.sort_by { |name, _| STAGES.keys.index(name) }.to_h
+    end
+
+    # @param key [String] of a step: "D-sand"
+    def self.stage(key) = STAGES.find { |_, keys| keys.include?(key.split("-", 2).last) }.first
 
     # @param openings [Array<Array(Plan, Parts)>]
     # @param bars [Array<Array(String, Rational, Integer)>] to buy: material,
     #   length and how many
     # @param prices [Hash{String => Rational}] by key
     # @param mends [Array<Mending::Work>] of doors that hang badly
-    def initialize(openings, bars:, prices:, mends: [])
+    # @param labour [Hash{String => Rational}] hours, by what they go into
+    # @param way [Way, nil]
+    def initialize(openings, bars:, prices:, mends: [], labour: {}, way: nil)
       @openings, @mends = openings, mends
       @prices = prices
       @materials = (kits + bars_of(bars) + sheets + fixings + mending).freeze
-      @labour = hours.freeze
+      @labour = labour.freeze
+      @way = way || Way.new(trips: 0, minutes: 0, people: 1)
       freeze
     end
 
@@ -63,7 +81,14 @@ module YellowTrack
 
     def labour_cost = labour.keys.sum { |step| step_cost(step) || 0 }
 
-    def travel_cost = set("visits") * (set("travel") || 0)
+    # Trips that are counted: the fitter's own number, else the planned ones.
+    def trips = set("visits") || way.trips
+
+    # The road's hours at the rate, and a fixed sum for every trip.
+    def travel_cost
+      on_the_road = Way.new(**way.to_h, trips: trips).hours
+      on_the_road * (set("rate") || 0) + trips * (set("travel") || 0)
+    end
 
     def own_cost = material_cost + labour_cost + travel_cost
 
@@ -107,13 +132,6 @@ module YellowTrack
     # Parts that mends fit.
     def mending
       @mends.flat_map(&:parts).tally.map { |name, count| line("part #{name}", name, count, "piece") }
-    end
-
-    # @return [Hash{String => Rational}] hours of each step
-    def hours
-      steps = MINUTES.transform_values { |minutes| @openings.sum { |plan, parts| minutes.call(plan, parts) }/60r }
-      steps = {} if @openings.empty?
-      @mends.any? ? steps.merge("mend" => @mends.sum(&:minutes)/60r) : steps
     end
   end
 end

@@ -54,9 +54,12 @@ module YellowTrack
 
       # @return [Price] what it costs
       def price
-        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy,
-          prices: cut_list.bar_prices.merge(book.prices.all), mends:)
+        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy, mends:, way: visiting.way,
+          prices: cut_list.bar_prices.merge(book.prices.all), labour: Price.hours(visiting.steps))
       end
+
+      # @return [Visiting] its visits as they are planned
+      def visiting = @visiting ||= Visiting.new(self)
 
       # Writes what is cut of it, where openings of several grains stand together:
       # to the finest.

@@ -22,6 +22,17 @@ module YellowTrack
         @minutes ||= stretches.each_with_object({}) { |(id, long), all| (all[id] ||= []) << long }
       end
 
+      # What steps of some openings took, minutes, by letter and row.
+      #
+      # @param openings [Array<Opening>]
+      # @return [Hash{Array(String, String) => Rational}]
+      def of(openings)
+        letters = openings.to_h { |one| [one.id, one.letter] }
+        ticks.select { |entry| letters.key?(entry.opening_id) }.group_by { |entry| [entry.opening_id, day(entry)] }
+          .flat_map { |(id, _), entries| of_visit(id, entries).map { |row, long| [[letters[id], row], long] } }
+          .group_by(&:first).transform_values { |list| list.sum(&:last) }
+      end
+
       # The middle of what a row's step took, minutes; nil for none.
       def median(id) = (list = minutes[id]) && middle(list)
 
@@ -30,9 +41,11 @@ module YellowTrack
       private
 
       def stretches
-        @book.log.ticks(@most).group_by { |entry| [entry.opening_id, day(entry)] }
+        ticks.group_by { |entry| [entry.opening_id, day(entry)] }
           .flat_map { |(id, _), entries| of_visit(id, entries) }
       end
+
+      def ticks = @ticks ||= @book.log.ticks(@most)
 
       def day(entry) = Time.iso8601(entry.at).localtime.to_date
 

@@ -78,6 +78,19 @@ module YellowTrack
         e.list
       end
 
+      # The way of the trips that were made and that are planned.
+      #
+      # @return [Price::Way]
+      def way = Price::Way.new(trips: made.length + coming, minutes: travel, people: hours.crew)
+
+      # Days on which something was done on site.
+      #
+      # @return [Array<String>]
+      def made
+        @made ||= steps.select { |step| step["ended"] && step["place"] == "site" }.map { |step| step["ended"][0, 10] }
+          .uniq.sort
+      end
+
       # Whether it is another plan than the one that is kept.
       def changed?
         kept.nil? || changes.any? || result.fetch("moved", []).any? || result["visits"] != kept.plan["visits"] &&
@@ -135,6 +148,9 @@ module YellowTrack
       def asked
         {"put" => standing, "travel" => travel, "steps" => Calendars.steps(steps), "looks" => Calendars.looks(self)}
       end
+
+      # Visits that are planned; those kept, where nothing can be planned.
+      def coming = faults.empty? ? result["visits"].length : kept&.plan&.fetch("visits", [])&.length || 0
 
       def rules = @rules ||= book.house_rules.all
 

@@ -7,7 +7,8 @@ RSpec.describe YellowTrack::Price do
   }
 
   def price(bars: [["Twin lane 42 track", 2400r, 1]], **prices)
-    described_class.new(openings, bars:, prices: prices.transform_keys(&:to_s))
+    described_class.new(openings, bars:, prices: prices.transform_keys(&:to_s), labour: {"hang" => 3r, "mend" => 1/2r},
+      way: described_class::Way.new(trips: 4, minutes: 30, people: 2))
   end
 
   it "counts kits, bars, sheet and fixings from the plans" do
@@ -23,9 +24,10 @@ RSpec.describe YellowTrack::Price do
     made = price("kit twin-42": 100r, "kit fold-34": 50r, rate: 40r, travel: 20r, visits: 2r, waste: 10r, margin: 20r,
       round: 10r)
     expect(made.material_cost).to eq 165
-    expect(made.labour_cost).to eq made.labour.values.sum * 40
-    expect(made.step_cost("cut")).to eq made.labour["cut"] * 40
-    expect(made.own_cost).to eq 165 + made.labour_cost + 40
+    expect(made.labour_cost).to eq 3.5r * 40
+    expect(made.step_cost("hang")).to eq 120
+    expect(made.travel_cost).to eq 2 * (2 * 40 + 20)
+    expect(made.own_cost).to eq 165 + 140 + 200
     expect(made.total % 10).to eq 0
     expect(made.total - made.own_cost * 6 / 5).to be_between(0, 10)
   end
@@ -33,7 +35,14 @@ RSpec.describe YellowTrack::Price do
   it "names what has no price yet, and counts it as nothing" do
     expect(price.unpriced).to include("Twin lane 42", "track screws", "an hour")
     expect(price.material_cost).to eq 0
-    expect(price.step_cost("cut")).to be_nil
+    expect(price.step_cost("hang")).to be_nil
+    expect(price.trips).to eq 4
+  end
+
+  it "counts the minutes of steps by the hands they take" do
+    steps = [{"key" => "A-hang", "minutes" => 45, "hands" => 2}, {"key" => "B-off", "minutes" => 10, "hands" => 1},
+      {"key" => "A-cut", "minutes" => 30, "hands" => 1}, {"key" => "A-cover", "days" => 2}]
+    expect(described_class.hours(steps)).to eq("cut and drill" => 1/2r, "hang" => 100/60r)
   end
 
   it "takes a slab that is there for no sheet to buy" do

@@ -8,9 +8,10 @@ RSpec.describe "Buy list and price" do
     send_form("/jobs/#{row.job_id}/price", {"price" => {"kit twin-42" => "120", "rate" => "45,50", "margin" => "0",
                                                         "round" => "0", "waste" => "0", "travel" => "0"}})
     look("/jobs/#{row.job_id}/price")
-    made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(row.document.to_h))
-    hours = YellowTrack::Price.new([[made, YellowTrack::Parts.new(made, "A")]], bars: [], prices: {}).labour.values.sum
-    expect(page.at_css(".pricing .figure").text).to include(format("%.2f", 120 + hours * 45.5r))
+    desk = YellowTrack::Desk::Job.new(book, book.jobs.find(row.job_id))
+    hours = YellowTrack::Price.hours(desk.visiting.steps).values.sum
+    road = desk.visiting.way.trips * 2 * 40 * 2 / 60r
+    expect(page.at_css(".pricing .figure").text).to include(format("%.2f", 120 + (hours + road) * 45.5r))
     expect(page.text).to include("No price yet for")
   end
 

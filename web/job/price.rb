@@ -6,7 +6,7 @@ module YellowTrack
       # What to buy for a job, and what it costs.
       class Price < Web::Screen
         # Shares and sums that are set once, as they are called.
-        SHARES = {"rate" => "an hour", "travel" => "a visit's travel", "visits" => "visits", "waste" => "waste, %",
+        SHARES = {"rate" => "an hour", "travel" => "a fixed sum a visit", "visits" => "visits", "waste" => "waste, %",
                   "margin" => "margin, %",
                   "round" => "round up to"}.freeze
         FEW = 6 # materials without a price that are named
@@ -45,7 +45,15 @@ module YellowTrack
 
         def share_in_field(key) = refused(key) || plain(prices[key])
 
-        def usual(key) = plain(YellowTrack::Price::USUAL[key])
+        def usual(key) = (key == "visits") ? price.way.trips.to_s : plain(YellowTrack::Price::USUAL[key])
+
+        # @return [Desk::Offering]
+        def offering = @offering ||= Desk::Offering.new(@desk)
+
+        def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
+
+        # What stands in a field of an offer.
+        def offered(name, usual) = (fault && params.key?(name)) ? typed_at(name) : usual
 
         private
 

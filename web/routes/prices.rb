@@ -12,6 +12,9 @@ module YellowTrack
           app.helpers(Pricing)
           app.get(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| show Job::Price.new(find_job(id), **asked) }
 
+          app.post(%r{/jobs/#{Asking::NUMBER}/offers}o) { |id| make_offer(find_job(id)) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/offers/(\d{4}-\d{3,9})\.pdf}o) { |id, number| give_offer(find_job(id), number) }
+
           # Every price that can be read is kept; the others are said.
           app.post(%r{/jobs/#{Asking::NUMBER}/price}o) do |id|
             job = find_job(id)
@@ -27,6 +30,24 @@ module YellowTrack
 
         # What the routes of prices share.
         module Pricing
+          OFFERED = %w[valid_until currency note].freeze
+
+          def make_offer(job)
+            refusing(->(fault) { Job::Price.new(job, **asked, fault:) }) do
+              Desk::Offering.new(job).make!(params.slice(*OFFERED), who:)
+              to_page "#{Paths.job(job.id, "price")}#offers-name"
+            end
+          end
+
+          def give_offer(job, number)
+            offer = book.offers.of(job.id).find { |one| one.number == number } or halt 404
+            pdf = Drawing::Paper::OfferSheet.new(job: job.name, place: job.row.place, number: offer.number,
+              made_on: Date.iso8601(offer.made_on), valid_until: Date.iso8601(offer.valid_until),
+              total: [view.price(offer.total), offer.told["currency"]].join(" ").strip, lines: offer.told["lines"],
+              note: offer.told["note"], address: address(Paths.job(job.id, "price"))).render
+            give("#{file_name(job.name, offer.number)}.offer.pdf", "application/pdf", pdf)
+          end
+
           # @return [String, nil] what is wrong with it
           def keep_price(key, typed)
             return if key.length > LONGEST_KEY

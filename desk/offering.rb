@@ -1,0 +1,141 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Desk
+    # A job's price as an offer (handbook 10): one figure for the customer with what it is
+    # for; beside it, what it came to by the log.
+    class Offering
+      DAYS = 30 # an offer is good for
+      FAR = 730
+      CURRENCY = "offer.currency" # among the house rules
+      LONGEST = {"currency" => 8, "note" => 500}.freeze
+
+      # What it came to so far: materials fitted, hours ticked, visits made, and the whole.
+      CameTo = Struct.new(:materials, :labour, :hours, :visits, :travel, :total, keyword_init: true)
+
+      # @param job [Job]
+      # @param today [Date]
+      def initialize(job, today: Date.today)
+        @job, @today = job, today
+      end
+
+      def book = @job.book
+
+      def price = @job.price
+
+      # @return [Array<Store::Offers::Offer>] the latest first
+      def all = book.offers.of(@job.id)
+
+      def currency = book.house_rules.all[CURRENCY].to_s
+
+      def valid_until = @today + DAYS
+
+      # What the offer is for: a line an opening.
+      #
+      # @return [Array<String>]
+      def lines
+        @job.openings.filter_map { |one|
+          next if one.plan.nil? && !one.service.on?
+
+          "#{one.letter} #{one.name}: #{of(one)}"
+        }
+      end
+
+      # Makes an offer of the price as it stands.
+      #
+      # @param typed [Hash{String => String}] "valid_until", "currency", "note"
+      # @return [Store::Offers::Offer]
+      # @raise [Faults]
+      def make!(typed, who:)
+        faults = []
+        until_day = day(typed["valid_until"].to_s.strip, faults)
+        texts = LONGEST.to_h { |name, most| [name, text(name, typed[name].to_s.strip, most, faults)] }
+        faults << Fault.new("Nothing is priced yet: size an opening, or name a cause.", key: "offer") if lines.empty?
+        raise Faults.new(faults) if faults.any?
+
+        book.transaction do
+          book.house_rules.set(CURRENCY, texts["currency"])
+          book.offers.make(@job.id, made_on: @today, valid_until: until_day, total: price.total, who:,
+            told: {**texts, "lines" => lines, "breakdown" => breakdown, "unpriced" => price.unpriced})
+        end
+      end
+
+      # What it came to, by what is done.
+      #
+      # @return [CameTo]
+      def came_to
+        done = visiting.steps.select { |step| step["ended"] }
+        fitted = fitted_materials(done)
+        hours = Price.hours(done.map { |step| step.merge("minutes" => took(step)) }).values.sum
+        visits = visiting.made.length
+        travel = Price::Way.new(trips: visits, minutes: visiting.travel, people: visiting.hours.crew).hours * rate +
+          visits * (price.set("travel") || 0)
+        CameTo.new(materials: fitted, hours:, labour: hours * rate, visits:, travel:,
+          total: fitted + hours * rate + travel)
+      end
+
+      private
+
+      def visiting = @job.visiting
+
+      def rate = price.set("rate") || 0
+
+      def of(one)
+        return "mended#{": #{one.service.cause.label}" if one.service.cause}" if one.plan.nil? || one.others?
+
+        set = one.plan.set
+        "#{one.kit.name}, #{set.panels.length} × #{one.cut_printer.with_unit(set.width)} × " \
+          "#{one.cut_printer.with_unit(set.height)}, #{set.makeup.words}"
+      end
+
+      # The lines for the fitter, exact, as text.
+      def breakdown
+        {"materials" => price.material_cost, "labour" => price.labour_cost, "travel" => price.travel_cost,
+         "own" => price.own_cost, "hours" => price.labour.values.sum, "visits" => price.trips}
+          .transform_values { |number| number.to_r.to_s }
+      end
+
+      # Minutes that a done step took, by its ticks; else its own.
+      def took(step)
+        id = visiting.agendas[step["opening"]].row(step["key"])&.id
+        step["minutes"] && (ticked[[step["opening"], id]] || step["minutes"])
+      end
+
+      def ticked = @ticked ||= Took.new(book).of(@job.openings)
+
+      # Kits, sheet and fixings of openings whose kit is there, and what was cut of bars.
+      def fitted_materials(done)
+        there = done.map { |step| step["key"] }
+        openings = @job.planned.select { |one| there.include?("#{one.letter}-order") }
+        Price.new(openings.map { |one| [one.plan, one.parts] }, bars: [], prices: book.prices.all).materials
+          .sum { |line| line.cost || 0 } + cut_bars
+      end
+
+      # What was cut, by its share of the cheapest bar of its material.
+      def cut_bars
+        each = book.saw.bars.group_by(&:material).transform_values { |bars| bars.map { |bar| bar.price / bar.length }.min }
+        @job.cut_list.done.sum { |part, cut| cut.as_cut * (each[part.material] || 0) }
+      end
+
+      def day(typed, faults)
+        return valid_until if typed.empty?
+
+        date = Date.strptime(typed, "%Y-%m-%d")
+        return date if (date - @today).to_i.between?(0, FAR)
+
+        faults << Fault.new("#{typed} is gone, or over two years off. Give a day from today on.", key: "valid_until")
+      rescue Date::Error
+        faults << Fault.new("\"#{typed[0, 40]}\" is no day. Write it as #{valid_until.iso8601}.", key: "valid_until")
+      end
+
+      def text(name, typed, most, faults)
+        return typed if typed.length <= most
+
+        faults << Fault.new("#{typed.length} characters are too many for the #{name}. It takes #{most}.", key: name)
+        ""
+      end
+    end
+  end
+end

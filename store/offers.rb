@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+require "json"
+
+module YellowTrack
+  module Store
+    # Offers of jobs, as they were made.
+    class Offers
+      # number, as "2026-014"; made_on, valid_until, ISO days; total, exact; told, what
+      # stands on it and its breakdown.
+      Offer = Struct.new(:id, :job_id, :number, :made_on, :valid_until, :total, :told, :who, :at, keyword_init: true)
+
+      def initialize(db)
+        @db = db
+        @offers = db[:offers]
+      end
+
+      # @return [Array<Offer>] of a job, the latest first
+      def of(job_id) = @offers.where(job_id:).reverse(:id).map { |row| offer(row) }
+
+      # @return [Offer, nil]
+      def find(id) = @offers.first(id:)&.then { |row| offer(row) }
+
+      # Makes one under the next number of its year.
+      #
+      # @param made_on [Date]
+      # @param valid_until [Date]
+      # @param total [Rational]
+      # @param told [Hash]
+      # @return [Offer]
+      def make(job_id, made_on:, valid_until:, total:, told:, who:, number: nil)
+        @db.transaction do
+          find(@offers.insert(job_id:, number: number || next_number(made_on.year), made_on: made_on.iso8601,
+            valid_until: valid_until.iso8601, total: total.to_r.to_s, told: told.to_json, who:, at: Clock.now))
+        end
+      end
+
+      private
+
+      def next_number(year)
+        last = @offers.where(Sequel.like(:number, "#{year}-%")).select_map(:number)
+          .filter_map { |number| number[/\A\d{4}-(\d+)\z/, 1]&.to_i }.max || 0
+        format("%d-%03d", year, last + 1)
+      end
+
+      def offer(row) = Offer.new(**row, total: Rational(row[:total]), told: JSON.parse(row[:told])).freeze
+    end
+  end
+end
