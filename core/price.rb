@@ -22,7 +22,7 @@ module YellowTrack
     # The way to the site: trips, minutes each way, people.
     Way = Struct.new(:trips, :minutes, :people, keyword_init: true) do
       # Hours of all on the road.
-      def hours = trips * 2 * minutes * people / 60r
+      def hours = trips * 2 * minutes * people/60r
     end
 
     # What the price of a small part is kept by, where it is not its name.
@@ -45,7 +45,7 @@ module YellowTrack
     def self.hours(steps)
       steps.reject { |step| step["minutes"].nil? }
         .group_by { |step| stage(step["key"]) }.transform_values { |list|
-          list.sum { |step| step["minutes"] * step["hands"] } / 60r
+          list.sum { |step| step["minutes"] * step["hands"] }/60r
         }.sort_by { |name, _| STAGES.keys.index(name) }.to_h
     end
 

@@ -84,7 +84,7 @@ module YellowTrack
       end
 
       def sizes
-        {"pair" => (set.panels.length / 2r).ceil, "leaf" => leaves, "lane" => set.rails, "metre" => set.sizing.width / 1000,
+        {"pair" => (set.panels.length/2r).ceil, "leaf" => leaves, "lane" => set.rails, "metre" => set.sizing.width / 1000,
          "packed" => SIDES.count { |side| set.sizing.packing(side).positive? }}
       end
 
@@ -106,7 +106,7 @@ module YellowTrack
 
       def cut_at = @opening.all_cut? ? @opening.cuts.values.map(&:at).max : nil
 
-      def adjusted_at = @opening.come_to?("adjust") && @opening.turning.settled? ? @opening.row.changed_at : nil
+      def adjusted_at = (@opening.come_to?("adjust") && @opening.turning.settled?) ? @opening.row.changed_at : nil
 
       def over_at = @opening.record.latest("hand-over")["signed"]&.at
 

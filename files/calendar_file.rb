@@ -70,7 +70,7 @@ module YellowTrack
 
       def line(job, key)
         step, time = job.steps[key] || {}, times(job)[key]
-        hours = time && time["start"] ? "#{time["start"][11, 5]}–#{time["end"][11, 5]} " : ""
+        hours = (time && time["start"]) ? "#{time["start"][11, 5]}–#{time["end"][11, 5]} " : ""
         hands = (step["hands"].to_i > 1) ? ", #{step["hands"]} hands" : ""
         "#{hours}#{key} #{step["what"]}#{hands}".strip
       end

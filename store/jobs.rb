@@ -27,14 +27,6 @@ module YellowTrack
         @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| Job.new(**row) }
       end
 
-      # Jobs whose name or place holds some text.
-      #
-      # @return [Array<Job>]
-      def named_like(text, most: nil)
-        like = "%#{@jobs.escape_like(text)}%"
-        hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:place, like)).limit(most).map { |row| Job.new(**row) }
-      end
-
       # @return [Job, nil]
       def find(id) = @jobs.first(id:)&.then { |row| Job.new(**row) }
 

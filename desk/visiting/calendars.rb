@@ -34,7 +34,11 @@ module YellowTrack
           visiting.result["look_backs"].map do |look|
             uid = "look-back.#{look["steps"].first}.#{visiting.short_name}@yellow-track"
             old = before[uid]
-            sequence = old ? old["sequence"] + ((old["date"] == look["date"]) ? 0 : 1) : 0
+            sequence = if old
+              old["sequence"] + ((old["date"] == look["date"]) ? 0 : 1)
+            else
+              0
+            end
             {"uid" => uid, "date" => look["date"], "openings" => look["openings"], "sequence" => sequence}
           end
         end

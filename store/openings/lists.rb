@@ -3,8 +3,8 @@
 module YellowTrack
   module Store
     class Openings
-      # What lists ask of openings: those of a job, the first of several, those that
-      # are called something. Each is one question, however many there are.
+      # What lists ask of openings: those of a job, the first of several. Each is one
+      # question, however many there are.
       module Lists
         IN_ORDER = %i[job_id position id].freeze
 
@@ -41,16 +41,6 @@ module YellowTrack
         def materials
           @db.fetch("SELECT DISTINCT value FROM openings, json_each(openings.materials) " \
             "WHERE openings.binned_at IS NULL ORDER BY value").select_map(:value)
-        end
-
-        # Openings whose name or notes hold some text.
-        #
-        # @return [Array<Opening>]
-        def named_like(text, most: nil)
-          like = "%#{@openings.escape_like(text)}%"
-          binned = @db[:jobs].exclude(binned_at: nil).select(:id)
-          hanging.where(Sequel.ilike(:name, like) | Sequel.ilike(:notes, like)).exclude(job_id: binned).limit(most)
-            .map { |row| opening(row) }
         end
 
         private

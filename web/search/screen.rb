@@ -3,13 +3,14 @@
 module YellowTrack
   module Web
     module Search
-      # Jobs and openings by their names, places and notes.
+      # Everything by its words: names, places, notes, remarks, captions, kits, causes.
       class Screen < Web::Screen
         MOST = 40 # found of each
         LONGEST = 100
+        WORDS = 8
 
-        # An opening that was found, with its job's name.
-        Found = Struct.new(:id, :letter, :name, :job, keyword_init: true)
+        # What was found of one kind: what it is called, its hits.
+        Part = Struct.new(:title, :hits)
 
         def template = "search/page"
 
@@ -17,26 +18,55 @@ module YellowTrack
 
         def asked = params["q"].to_s.strip[0, LONGEST]
 
-        def asked? = !asked.empty?
+        def asked? = words.any?
 
         # @return [Array<Store::Jobs::Job>]
-        def jobs = @jobs ||= asked? ? book.jobs.named_like(asked, most: MOST + 1) : []
+        def jobs = @jobs ||= asked? ? finder.jobs(words, most: MOST + 1) : []
 
-        # @return [Array<Found>]
-        def openings
-          @openings ||= begin
-            rows = asked? ? book.openings.named_like(asked, most: MOST + 1) : []
-            names = book.jobs.names(rows.map(&:job_id).uniq)
-            rows.map { |row| Found.new(id: row.id, letter: row.letter, name: row.name, job: names[row.job_id]) }
-          end
+        # @return [Array<Part>] that something was found of
+        def parts
+          @parts ||= asked? ? [
+            Part.new("Openings", finder.openings(words, most: MOST + 1)),
+            Part.new("By their kit: #{kits.values.join(", ")}", finder.by_kit(kits.keys, most: MOST + 1)),
+            Part.new("By what ailed them: #{causes.values.join(", ")}", finder.by_cause(causes.keys, most: MOST + 1)),
+            Part.new("Remarks and pictures", finder.entries(words, most: MOST + 1))
+          ].reject { |part| part.hits.empty? } : []
         end
 
-        def nothing? = asked? && jobs.empty? && openings.empty?
+        # Kits that are called so: name by id.
+        def kits
+          @kits ||= asked? ? named(all_kits) : {}
+        end
+
+        # Causes that are called so: words by key.
+        def causes = @causes ||= asked? ? named(Files::Knowledge.all.causes.transform_values(&:label)) : {}
+
+        def job_name(hit) = names[hit.job_id]
+
+        def nothing? = !asked.empty? && jobs.empty? && parts.empty? && kits.empty?
 
         # Whether more was found than is shown.
-        def more? = [jobs, openings].any? { |found| found.length > MOST }
+        def more? = jobs.length > MOST || parts.any? { |part| part.hits.length > MOST }
 
         def most = MOST
+
+        private
+
+        def finder = book.finder
+
+        def words = @words ||= asked.split.first(WORDS)
+
+        def all_kits
+          Files::Candidates.shelf.to_h { |kit| [kit.id, kit.name] }
+            .merge(book.own_kits.all.transform_values { |sheet| sheet["name"] })
+        end
+
+        # Those in whose name every word stands.
+        def named(list)
+          list.select { |_, name| words.all? { |word| name.downcase.include?(word.downcase) } }
+        end
+
+        def names = @names ||= book.jobs.names(parts.flat_map { |part| part.hits.map(&:job_id) }.uniq)
       end
     end
   end

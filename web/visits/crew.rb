@@ -74,8 +74,10 @@ module YellowTrack
             Drawing::VisitTrack::Panel.new(date: Date.iso8601(day), title: names[one.job_id], uid: visit["uid"],
               path: Paths.visits(one.job_id, visit: visit["uid"]), clash: list.length > 1, now: false,
               times: "#{visit["leave"][11, 5]}–#{visit["back"][11, 5]}",
-              lines: list.flat_map { |plan, other| [("and #{names[plan.job_id]}" if plan != one),
-                other["steps"].map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")].compact })
+              lines: list.flat_map { |plan, other|
+                [("and #{names[plan.job_id]}" if plan != one),
+                  other["steps"].map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")].compact
+              })
           end
         end
 

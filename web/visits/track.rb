@@ -94,8 +94,10 @@ module YellowTrack
         def chain
           boxes = others + waits
           @result["chain"].select { |one| %w[work other wait].include?(one["by"]) }.map do |one|
-            at = boxes.find { |box| (one["by"] == "other") ? box.key == one["step"] :
-              one["by"] == "wait" && box.key.start_with?("wait ") && box.key.split.include?(one["step"]) }
+            at = boxes.find { |box|
+              (one["by"] == "other") ? box.key == one["step"] :
+                          one["by"] == "wait" && box.key.start_with?("wait ") && box.key.split.include?(one["step"])
+            }
             Drawing::VisitTrack::Stretch.new(from: one["from"], to: one["to"], at: at&.key)
           end
         end
