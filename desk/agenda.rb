@@ -30,6 +30,18 @@ module YellowTrack
       # @return [Visits::Agenda::Row, nil]
       def row(key) = @agenda.rows[key.delete_prefix("#{@opening.letter}-")]
 
+      def letter = @opening.letter
+
+      # Minutes of a row, as the house has it.
+      def minutes(row) = @agenda.minutes(row)
+
+      # The row of the crew's that a step of hanging belongs to.
+      #
+      # @param key [String] of that step
+      def ticked_by(key)
+        @agenda.rows.values.find { |row| row.minutes && row.ticks&.include?(key[/\A[a-z-]+/]) }
+      end
+
       # Moments at which steps were over, by their keys.
       #
       # @return [Hash{String => String}]

@@ -76,6 +76,15 @@ module YellowTrack
         end
       end
 
+      # By how much pieces of a material were cut longer than planned, mm, the latest.
+      #
+      # @param most [Integer]
+      # @return [Array<Rational>]
+      def out_by(material, most:)
+        @db[:cuts].where(material:).reverse(:at).limit(most).select_map(%i[planned as_cut])
+          .map { |planned, as_cut| Rational(as_cut) - Rational(planned) }
+      end
+
       # Writes down a bar that was cut: its pieces, the offcut that it came
       # from, the one that is left.
       #
@@ -95,7 +104,7 @@ module YellowTrack
 
       def cut_piece(opening, part, as_cut, who)
         @db[:cuts].insert_conflict(:replace).insert(opening_id: opening.id, code: part.code,
-          planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, at: Clock.now)
+          planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, material: part.material, at: Clock.now)
         @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: part.code,
           before: part.length.to_f, after: as_cut.to_f, who:, at: Clock.now)
       end

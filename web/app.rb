@@ -31,7 +31,7 @@ module YellowTrack
       helpers Asking
       register Routes::Wall, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values, Routes::Files,
         Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape,
-        Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Kits,
+        Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits,
         Routes::Service, Routes::Visits, Routes::HandOver
 
       # The application on a book, with the secret its sessions are signed

@@ -43,6 +43,15 @@ module YellowTrack
             "WHERE openings.binned_at IS NULL ORDER BY value").select_map(:value)
         end
 
+        # Those that have a kit, the latest changed first.
+        #
+        # @param kit [String] its id
+        def with_kit(kit, most:)
+          own, shipped = %w[$.set.kit.id $.set.kit].map { |path| Sequel.function(:json_extract, :document, path) }
+          @openings.where(binned_at: nil).where(Sequel.|({shipped => kit}, {own => kit})).reverse(:changed_at).limit(most)
+            .map { |row| opening(row) }
+        end
+
         private
 
         def hanging = @openings.where(binned_at: nil).order(*IN_ORDER)

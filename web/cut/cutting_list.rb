@@ -28,6 +28,13 @@ module YellowTrack
 
         def bars_drawing(lot, place) = Drawing::Bars.new(lot.cutting.cuts, cut_printer, name: "bars-#{place}")
 
+        # What cuts of a material teach, in a sentence; nil for nothing.
+        def lesson(lot)
+          lesson = Desk::Record.cuts(book, lot.material) or return
+          "Your cuts of it come out #{fine_printer.with_unit(lesson.value.abs)} " \
+            "#{lesson.value.positive? ? "long" : "short"}, #{lesson.times} of #{lesson.of} times."
+        end
+
         # What is known of a cutting, in a sentence.
         def proof(cutting)
           return "Proved best." if cutting.optimal?

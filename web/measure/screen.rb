@@ -57,6 +57,13 @@ module YellowTrack
         # @return [Planned, nil]
         def planned = @planned ||= Planned.of(self)
 
+        # What the other openings of the house say of its jambs; nil for nothing.
+        def house_lean
+          lesson = Desk::Record.of_house(opening).lean or return
+          "In this house jambs lean to the #{lesson.value.positive? ? "right" : "left"}, by about " \
+            "#{opening.fine_printer.with_unit(lesson.value.abs.round)}: #{lesson.times} of #{lesson.of}."
+        end
+
         def shape = @shape ||= Drawing::Shape.new(survey, opening.closure, opening.printer)
 
         def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)

@@ -34,7 +34,7 @@ module YellowTrack
             sheet = sheet_of(id)
             kit = YellowTrack::Files::Shelf.kit(sheet)
             Web::Kits::Copy.new(book, kit, sheet
-              .merge("id" => free_id(id), "name" => "#{kit.name} (own)", **learnt_turn(sheet)), **asked, **rest)
+              .merge("id" => free_id(id), "name" => "#{kit.name} (own)", **learnt(sheet)), **asked, **rest)
           end
 
           def keep_copy(id)
@@ -67,12 +67,13 @@ module YellowTrack
             to_page Paths.kit(id)
           end
 
-          # The figure of a turn that an opening's moves taught.
-          def learnt_turn(sheet)
-            figure = Float(params["per_turn"].to_s, exception: false)
-            (figure&.finite? && figure.positive? && sheet["adjust"]) ?
-              {"adjust" => sheet["adjust"].merge("per_turn" => figure)} : {}
+          # Figures that the record taught: of a turn, of the drop.
+          def learnt(sheet)
+            {**((taught("per_turn") && sheet["adjust"]) ? {"adjust" => sheet["adjust"].merge("per_turn" => taught("per_turn"))} : {}),
+             **((taught("drop") && sheet["drop"]) ? {"drop" => taught("drop")} : {})}
           end
+
+          def taught(name) = Float(params[name].to_s, exception: false)&.then { |figure| figure if figure.finite? && figure.positive? }
 
           def free_id(id)
             (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }

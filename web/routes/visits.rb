@@ -97,6 +97,8 @@ module YellowTrack
 
           # All figures are read before one is kept.
           def keep_hours
+            return take_figure if params["take"]
+
             kept, faults = {}, []
             begin
               kept.update(Desk::CrewHours.read({"visits.week" => [], **params}))
@@ -122,6 +124,17 @@ module YellowTrack
             give("#{file_name(job.name)}.visits.csv", "text/csv", Cells.csv(HEADS, rows))
           rescue Faults => e
             halt 422, e.message
+          end
+
+          # Takes a figure that the record offers, and nothing else of the page.
+          def take_figure
+            key, figure = params["take"].to_s.split("=", 2)
+            id, name = key.delete_prefix(YellowTrack::Files::StepTimes::PREFIX).split(/\.(?=minutes\.)/, 2)
+            row = YellowTrack::Files::StepTimes.find(id)
+            halt 422, "There is no such step any more. Load the page again." unless row&.figures&.key?(name)
+
+            book.house_rules.set(key, YellowTrack::Files::StepTimes.read(row, name, figure))
+            to_page Paths.crew_hours(kept: 1)
           end
 
           private

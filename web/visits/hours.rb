@@ -61,13 +61,29 @@ module YellowTrack
 
         # What the log says a step took: the middle, and how often.
         def took(row)
-          list = took_all.minutes[row.id] or return
-          "#{took_all.median(row.id).round} min, #{list.length} #{(list.length == 1) ? "time" : "times"}"
+          list = took_all.minutes(row.id)
+          return if list.empty?
+
+          "#{Lessons.median(list).round} min, #{list.length} #{(list.length == 1) ? "time" : "times"}"
+        end
+
+        # What it teaches of a row whose minutes are all of one kind: the figure that would
+        # fit, offered.
+        #
+        # @return [Array(String, String), nil] its words, the figure
+        def lesson(row, name)
+          lesson = row.minutes && name.start_with?("minutes.") && took_all.lesson(row.id) or return
+          figure = (house_figure(row, name) * lesson.value).round
+          ["takes #{lesson.value.to_f.round(2)} times its minutes, #{lesson.times} of #{lesson.of}", figure.to_s]
         end
 
         def days = book.crew_days.all(from: Date.today)
 
         private
+
+        def house_figure(row, name)
+          Files::StepTimes.figures(rules)["#{row.id}.#{name}"] || row.figures.fetch(name)
+        end
 
         def took_all = @took_all ||= Desk::Took.new(book)
 

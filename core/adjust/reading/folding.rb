@@ -12,6 +12,17 @@ module YellowTrack
         # The sums' letters of the gaps (handbook 8).
         LETTERS = {"top" => "gt", "bottom" => "gb", "pivot" => "hp", "lead" => "hl"}.freeze
 
+        # Its gaps by the plan.
+        #
+        # @return [Hash{String => Numeric}]
+        def planned
+          {"top" => @set.gaps.side, "bottom" => @set.gaps.side, "pivot" => kit.fetch("top_gap"),
+           "lead" => kit.fetch("top_gap")}
+        end
+
+        # Nothing is read under its corners.
+        def planned_floor = {}
+
         def motion = "Folding"
 
         def title = "Pair at #{name}"

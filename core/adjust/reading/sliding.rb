@@ -17,10 +17,25 @@ module YellowTrack
         # adjusters where they stand.
         #
         # @return [Hash{String => Numeric}]
-        def floor
-          {"left" => panel.x, "right" => panel.right}.to_h do |side, x|
-            [side, read.dig("floor", side) || @set.floor_gap.at(x) + risen(side)]
+        def floor = planned_floor.to_h { |side, mm| [side, read.dig("floor", side) || mm] }
+
+        # Those gaps by the plan, with the adjusters where they stand.
+        #
+        # @return [Hash{String => Numeric}]
+        def planned_floor
+          {"left" => panel.x, "right" => panel.right}.to_h { |side, x| [side, @set.floor_gap.at(x) + risen(side)] }
+        end
+
+        # Its gaps by the plan.
+        #
+        # @return [Hash{String => Numeric}]
+        def planned
+          mm = case read_as
+          when "meet" then @set.left_open.first || 0r
+          when "cover" then @set.jamb_covers[(jamb == "left") ? 0 : 1]
+          else @set.bumper
           end
+          GAPS.to_h { |gap| [gap, mm] }
         end
 
         # How its edge is read: by the gap at a jamb, by how far it covers one, or by the

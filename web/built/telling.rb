@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Built
+      # What pages of the record share: rows, dots, what it teaches in words.
+      module Telling
+        KINDS = {"cut" => "cuts", "gap" => "gaps", "floor" => "floor gaps", "reading" => "readings"}.freeze
+
+        # @param list [Array<AsBuilt::Item>]
+        # @return [Drawing::Dots]
+        def dots(list, name)
+          rows = KINDS.filter_map do |kind, title|
+            of = list.select { |item| item.kind == kind }
+            Drawing::Dots::Row.new(name: "#{title}, #{of.length}", differences: of.map(&:by)) if of.any?
+          end
+          Drawing::Dots.new(rows, fine, name:)
+        end
+
+        # What a kind came to: its middle, least and most.
+        def told(list)
+          KINDS.filter_map { |kind, title|
+            by = list.select { |item| item.kind == kind }.map(&:by)
+            "#{title}: middle #{signed(Lessons.median(by))}, from #{signed(by.min)} to #{signed(by.max)}" if by.any?
+          }
+        end
+
+        def name_of(item) = (item.kind == "reading") ? Survey::Words.name(item.name) : item.name
+
+        def kind_of(item) = KINDS.fetch(item.kind).delete_suffix("s")
+
+        def mm(value) = fine.short(value)
+
+        def signed(value) = if value.zero?
+                              "0"
+                            else
+                              "#{value.positive? ? "+" : "−"}#{fine.short(value.abs)}"
+                            end
+
+        # How often it was so.
+        def often(lesson) = "#{lesson.times} of #{lesson.of} times"
+      end
+    end
+  end
+end
