@@ -51,9 +51,8 @@ module YellowTrack
       end
 
       def signed(mm)
-        return "0" if mm.zero?
-
-        "#{mm.positive? ? "+" : "−"}#{@printer.short(mm.abs)}"
+        text = @printer.short(mm.abs)
+        (text == "0") ? text : "#{mm.positive? ? "+" : "−"}#{text}"
       end
     end
   end

@@ -31,11 +31,10 @@ module YellowTrack
 
         def mm(value) = fine.short(value)
 
-        def signed(value) = if value.zero?
-                              "0"
-                            else
-                              "#{value.positive? ? "+" : "−"}#{fine.short(value.abs)}"
-                            end
+        def signed(value)
+          text = fine.short(value.abs)
+          (text == "0") ? text : "#{value.positive? ? "+" : "−"}#{text}"
+        end
 
         # How often it was so.
         def often(lesson) = "#{lesson.times} of #{lesson.of} times"
