@@ -26,7 +26,7 @@ module YellowTrack
       # @param opening [Hash] of jobs.yml
       def tell(opening)
         hung(opening["hung"]) if opening["hung"]
-        (opening["waits"] || {}).each { |step, days| note("wait", step, (Date.today + days).iso8601, "fitter") }
+        waits(opening) if opening["waits"]
         (opening["gaps"] || []).each { |gaps| gaps(gaps) }
         over(opening["over"]) if opening["over"]
       end
@@ -49,6 +49,14 @@ module YellowTrack
         steps.first(last + 1).each_with_index do |step, place|
           days -= 1 if step.dry
           Store::Clock.during(morning(days) + place * STEP) { note("step", step.key, true, told["by"]) }
+        end
+      end
+
+      # Days that others promised when it was hung.
+      def waits(opening)
+        days_ago, by = opening["hung"].values_at("days_ago", "by")
+        Store::Clock.during(morning(days_ago) + 9 * 3600) do
+          opening["waits"].each { |step, days| note("wait", step, (Date.today + days).iso8601, by) }
         end
       end
 

@@ -65,13 +65,15 @@ module YellowTrack
 
       def facts
         Visits::Agenda::Facts.new(letter: @opening.letter, kind: serving? ? Visits::Agenda::SERVICE : manner,
-          has: serving? ? served_has : has, counts:, hands:, dry: @opening.service.cause&.wait_hours,
+          has: serving? ? served_has : has, counts:, hands:, dry: @opening.service.cause&.wait_hours, mend_hands:,
           long: !set.nil? && set.track.length > Visits::Agenda::LONG)
       end
 
       def manner = @opening.kit.manner.key
 
       def hands = (set && !@opening.others?) ? set.hands : @opening.service.hands || 1
+
+      def mend_hands = @opening.service.cause && [@opening.service.cause.hands, hands].max
 
       def served_has = @opening.service.comes_down? ? %w[comes_down] : []
 

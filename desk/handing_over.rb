@@ -131,10 +131,10 @@ module YellowTrack
       def due(rows) = book.dues.replace("look-back", rows, job_id: opening.row.job_id, opening_id: opening.id)
 
       def refusals(told)
-        return [Fault.new("No gap is read yet. Read them, then hand it over.", key: "gaps")] unless ready?
         return [] if settled? || !told.reason.empty?
 
-        [Fault.new("Gaps are not settled. Settle them, or say why it is handed over so.", key: "reason")]
+        [Fault.new("Gaps are not #{ready? ? "settled" : "read"}. #{ready? ? "Settle" : "Read"} them, or say why it is " \
+          "handed over so.", key: "reason")]
       end
 
       def record(told, mended)

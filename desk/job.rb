@@ -32,6 +32,9 @@ module YellowTrack
 
       def translated? = shown != units
 
+      # @return [Hash{String => String}] rules of the house
+      def rules = @rules ||= book.house_rules.all
+
       # Every opening worked out, with what was cut of it.
       #
       # @return [Array<Opening>]
@@ -39,7 +42,7 @@ module YellowTrack
         @openings ||= begin
           rows = book.openings.of(id)
           cuts, told = book.saw.cuts(rows.map(&:id)), book.log.told(rows.map(&:id))
-          rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id]) }
+          rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id], rules:) }
         end
       end
 
@@ -77,7 +80,6 @@ module YellowTrack
       # @return [Store::Openings::Opening]
       # @raise [Fault] for a name that will not do
       def hang(name, who:)
-        rules = book.house_rules.all
         set = USUAL_SET.merge(Files::HouseRules.for_set(rules, USUAL_SET["family"]))
         add(Store::Document.blank(name: Store::Jobs.named(name), units: row.units,
           grain: Files::HouseRules.grain(rules, row.units), set:), who:)

@@ -28,7 +28,7 @@ module YellowTrack
       # @return [Array<Store::Offers::Offer>] the latest first
       def all = book.offers.of(@job.id)
 
-      def currency = book.house_rules.all[CURRENCY].to_s
+      def currency = @job.rules[CURRENCY].to_s
 
       def valid_until = @today + DAYS
 

@@ -152,7 +152,7 @@ module YellowTrack
       # Visits that are planned; those kept, where nothing can be planned.
       def coming = faults.empty? ? result["visits"].length : kept&.plan&.fetch("visits", [])&.length || 0
 
-      def rules = @rules ||= book.house_rules.all
+      def rules = job.rules
 
       def figures = Files::StepTimes.figures(rules)
 

@@ -52,7 +52,11 @@ module YellowTrack
 
       def signed(mm)
         text = @printer.short(mm.abs)
-        (text == "0") ? text : "#{mm.positive? ? "+" : "−"}#{text}"
+        if text == "0"
+          text
+        else
+          "#{mm.positive? ? "+" : "−"}#{text}"
+        end
       end
     end
   end

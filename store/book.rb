@@ -5,7 +5,7 @@ module YellowTrack
     # One database file: the whole of what a fitter has said and done.
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
-        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder
+        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -29,6 +29,7 @@ module YellowTrack
         @feeds = Feeds.new(db)
         @offers = Offers.new(db)
         @finder = Finder.new(db)
+        @archive = Archive.new(db)
       end
 
       # What was learnt of other doors that hang badly.

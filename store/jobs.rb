@@ -1,10 +1,13 @@
 # frozen_string_literal: true
 
+require "securerandom"
+
 module YellowTrack
   module Store
     # The jobs on the wall.
     class Jobs
-      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, keyword_init: true)
+      # uid, what it is known by on every machine
+      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, :uid, keyword_init: true)
 
       LONGEST_NAME = 120
 
@@ -37,7 +40,7 @@ module YellowTrack
         raise Fault.new("\"#{units}\" is no unit. It takes mm or in.", key: "units") unless %w[mm in].include?(units)
 
         id = @jobs.insert(name:, place: Jobs.place(place), units:, position: (@jobs.max(:position) || 0) + 1,
-          created_at: Clock.now)
+          created_at: Clock.now, uid: SecureRandom.hex(16))
         find(id)
       end
 

@@ -8,8 +8,10 @@ module YellowTrack
     # what cannot be read as a form, bytes that are no text. Text is cleaned: no
     # NUL, no broken characters, no control characters but line feeds and tabs.
     class Door
-      FORM = 1_200_000 # bytes of a request, but for a picture
+      FORM = 1_200_000 # bytes of a request, but for a picture and a whole job
       PICTURE = 13 * 1024 * 1024
+      ARCHIVE = 120 * 1024 * 1024
+      ARCHIVES = "/jobs/archive"
       PICTURES = %r{\A/openings/\d{1,9}/pictures\z}
       STRAY = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/
 
@@ -43,7 +45,11 @@ module YellowTrack
 
       private
 
-      def most(env) = PICTURES.match?(env["PATH_INFO"]) ? PICTURE : FORM
+      def most(env)
+        return ARCHIVE if env["PATH_INFO"] == ARCHIVES
+
+        PICTURES.match?(env["PATH_INFO"]) ? PICTURE : FORM
+      end
 
       def readable?(env)
         path, query = [env["PATH_INFO"], env["QUERY_STRING"]].map do |text|

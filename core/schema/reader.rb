@@ -25,8 +25,8 @@ module YellowTrack
         return fault(path, wrong) if wrong
 
         case value
-        when Hash then object(value, rules, path)
-        when Array then value.each_with_index.map { |item, place| value(item, rules["items"], path + [place]) }
+        when Hash then rules["properties"] ? object(value, rules, path) : value # one of any keys is taken as it is
+        when Array then value.each_with_index.map { |item, place| value(item, rules["items"] || {}, path + [place]) }
         else scalar(value, rules, path)
         end
       end

@@ -41,7 +41,8 @@ module YellowTrack
       # hands   that lift its heaviest panel
       # long    whether its track takes two
       # dry     hours that a mend takes to dry
-      Facts = Struct.new(:letter, :kind, :has, :counts, :hands, :long, :dry, keyword_init: true)
+      # mend_hands  that the mend takes
+      Facts = Struct.new(:letter, :kind, :has, :counts, :hands, :long, :dry, :mend_hands, keyword_init: true)
 
       # @return [Hash{String => Row}] its rows, by their keys
       attr_reader :rows
@@ -94,6 +95,7 @@ module YellowTrack
         when "panel" then @facts.hands
         when "two" then [@facts.hands, TWO].min
         when "track" then @facts.long ? TWO : 1
+        when "mend" then @facts.mend_hands || @facts.hands
         else row.hands
         end
       end

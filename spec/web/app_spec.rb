@@ -173,14 +173,6 @@ RSpec.describe YellowTrack::Web::App do
     end
   end
 
-  it "says of the later stages what they will hold and that they are not there yet" do
-    row = hang
-    %w[hand-over].each do |stage|
-      look("/openings/#{row.id}/#{stage}")
-      expect(page.text).to include("It is not built yet."), stage
-    end
-  end
-
   it "prints the sheet with its cautions" do
     row = hang
     look("/openings/#{row.id}/sheet")

@@ -42,7 +42,12 @@ RSpec.describe "Whatever comes to the door" do
      "/openings/#{id}/waits" => %w[step day], "/openings/#{id}/rounds" => %w[x],
      "/jobs/#{job}/service" => %w[name family], "/openings/#{id}/service" => %w[x],
      "/openings/#{id}/service/steps" => %w[step undo stage], "/openings/#{id}/service/mended" => %w[seen],
-     "/openings/#{id}/service/wrong" => %w[seen], "/openings/#{id}/service/closed" => %w[x],
+     "/openings/#{id}/service/wrong" => %w[seen], "/jobs/#{job}/offers" => %w[valid_until currency note],
+     "/jobs/#{job}/visits" => %w[seen put off away open travel], "/jobs/#{job}/visits/steps" => %w[step undo],
+     "/visits/feed" => %w[withdraw], "/jobs/archive" => %w[file again],
+     "/visits/hours" => %w[visits.week visits.from visits.crew steps.order.minutes.once take],
+     "/openings/#{id}/hand-over" => %w[seen fitter customer look_back fresh reason line_fitter],
+     "/openings/#{id}/look-back" => %w[look_A_top unit],
      "/openings/#{id}/moves" => %w[panel seen turn suggested stage],
      "/openings/#{id}/moves/back" => %w[panel seen], "/openings/#{id}/remarks" => %w[text],
      "/openings/#{id}/corrections" => %w[entry text],
@@ -56,10 +61,10 @@ RSpec.describe "Whatever comes to the door" do
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
     stages = %w[measure choose size prepare cut hang adjust hand-over look take-down mend rehang log sheet drilling
-      working slide to-build service/sums/wheel_worn].map do |stage|
+      working slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
       "/openings/#{id}/#{stage}"
     end
-    files = %w[opening.json plan.json cut.csv log.csv bench.json set.svg sections.svg override/bypass.gap.least]
+    files = %w[opening.json plan.json cut.csv log.csv bench.json hand-over.pdf set.svg sections.svg override/bypass.gap.least]
       .map do |name|
       "/openings/#{id}/#{name}"
     end
@@ -67,11 +72,15 @@ RSpec.describe "Whatever comes to the door" do
       "/jobs/#{job}", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
-      "/lines.css", "/tape", *stages, *files]
+      "/lines.css", "/tape", "/jobs/#{job}/built", "/kits/twin-42/built", "/jobs/#{job}.zip", "/jobs/#{job}/log.csv",
+      "/jobs/#{job}/visits", "/jobs/#{job}/visits.ics", "/jobs/#{job}/visits.csv", "/jobs/#{job}/work.json",
+      "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/visits.ics", "/visits/hours",
+      "/calendar/#{"a" * 43}.ics", *stages, *files]
   end
 
   let(:queried) do
-    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new]
+    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new put put[A-cut] away[]
+      step day move to crew_day how travel visit drop]
   end
 
   let(:row) { hang("set.gap" => "3", "survey.bays" => [[0, 600]]) }

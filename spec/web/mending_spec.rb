@@ -92,18 +92,20 @@ RSpec.describe "A door that is mended" do
     book.prices.set("rate", 40r)
     priced = -> { YellowTrack::Desk::Job.new(book, book.jobs.find(job.id)).price }
     expect(priced.call.materials.map(&:name)).to eq ["rollers, a pair", "screws"]
-    expect(priced.call.labour).to eq("mend" => 1.25r)
+    expect(priced.call.labour["mend"]).to eq 1.25r + 10/60r # and taking it down
     look("/jobs/#{job.id}/price")
-    expect(plain(page.text)).to include("rollers, a pair 1 piece").and include("mend 1.25 h")
+    expect(plain(page.text)).to include("rollers, a pair 1 piece").and include("mend 1.42 h")
     look("/jobs/#{job.id}/cut")
     expect(last_response).to be_ok
     say("service.cause", "")
-    expect(priced.call.labour).to eq({})
+    expect(priced.call.labour["mend"]).to eq 45/60r # until its cause is named
   end
 
   it "is handed over, and says that a symptom is back when it troubles again within six weeks" do
     named
-    send_form("/openings/#{id}/service/closed", {})
+    send_form("/openings/#{id}/hand-over", {"seen" => row.version.to_s})
+    expect(page.text).to include("Gaps are not read. Read them, or say why")
+    send_form("/openings/#{id}/hand-over", {"seen" => row.version.to_s, "reason" => "The house was locked."})
     expect(service).to be_closed
     look("/openings/#{id}/rehang")
     expect(plain(page.text)).to include("Closed without readings as it was left").and include("It troubles again")

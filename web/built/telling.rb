@@ -33,7 +33,11 @@ module YellowTrack
 
         def signed(value)
           text = fine.short(value.abs)
-          (text == "0") ? text : "#{value.positive? ? "+" : "−"}#{text}"
+          if text == "0"
+            text
+          else
+            "#{value.positive? ? "+" : "−"}#{text}"
+          end
         end
 
         # How often it was so.

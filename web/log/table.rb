@@ -16,12 +16,15 @@ module YellowTrack
 
         # @param entries [Array<Store::Log::Entry>]
         # @return [String]
-        def csv(entries)
-          Cells.csv(HEADS, entries.map do |entry|
+        def csv(entries) = Cells.csv(HEADS, rows(entries))
+
+        # @param entries [Array<Store::Log::Entry>]
+        # @return [Array<Array>]
+        def rows(entries)
+          entries.map do |entry|
             [entry.id, entry.at, entry.who, entry.kind, entry.key, flat(entry.before), flat(entry.after),
-              @words.says(entry),
-              (entry.key[/\d+\z/] if entry.kind == "correction")]
-          end)
+              @words.says(entry), (entry.key[/\d+\z/] if entry.kind == "correction")]
+          end
         end
 
         private

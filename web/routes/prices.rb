@@ -15,21 +15,22 @@ module YellowTrack
           app.post(%r{/jobs/#{Asking::NUMBER}/offers}o) { |id| make_offer(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/offers/(\d{4}-\d{3,9})\.pdf}o) { |id, number| give_offer(find_job(id), number) }
 
-          # Every price that can be read is kept; the others are said.
-          app.post(%r{/jobs/#{Asking::NUMBER}/price}o) do |id|
-            job = find_job(id)
-            unread = (params["price"].is_a?(Hash) ? params["price"] : {}).filter_map do |key, typed|
-              keep_price(key, typed.to_s)
-            end
-            next to_page(Paths.job(job.id, "price")) if unread.empty?
-
-            status 422
-            show Job::Price.new(job, unread:, **asked)
-          end
+          app.post(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| keep_prices(find_job(id)) }
         end
 
         # What the routes of prices share.
         module Pricing
+          # Every price that can be read is kept; the others are said.
+          def keep_prices(job)
+            unread = (params["price"].is_a?(Hash) ? params["price"] : {}).filter_map do |key, typed|
+              keep_price(key, typed.to_s)
+            end
+            return to_page(Paths.job(job.id, "price")) if unread.empty?
+
+            status 422
+            show Job::Price.new(job, unread:, **asked)
+          end
+
           OFFERED = %w[valid_until currency note].freeze
 
           def make_offer(job)

@@ -11,15 +11,6 @@ module YellowTrack
           app.get(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| keep_visits(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits/steps}o) { |id| tick_visit_step(find_job(id)) }
-          app.get("/visits") { show crew_screen }
-          app.get("/visits.ics") { give_calendar("visits", book.plans.all) }
-          app.get(%r{/calendar/([\w-]{20,100})\.ics}) do |token|
-            halt 404 unless book.feeds.token && Rack::Utils.secure_compare(token, book.feeds.token)
-            calendar_of(book.plans.all)
-          end
-          app.post("/visits/feed") { change_feed }
-          app.get("/visits/hours") { show Web::Visits::Hours.new(book, **asked) }
-          app.post("/visits/hours") { keep_hours }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits\.csv}o) { |id| give_visits_table(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/(work|visits)\.json}o) { |id, what| give_visits(find_job(id), what) }
@@ -87,34 +78,6 @@ module YellowTrack
             give_calendar("#{file_name(job.name)}.visits", [plan])
           end
 
-          # The address that calendars read: made, renewed or withdrawn.
-          def change_feed
-            params["withdraw"] ? book.feeds.withdraw : book.feeds.renew
-            to_page Paths.crew_visits
-          end
-
-          def crew_screen = Web::Visits::Crew.new(book, base: request.base_url, **asked)
-
-          # All figures are read before one is kept.
-          def keep_hours
-            return take_figure if params["take"]
-
-            kept, faults = {}, []
-            begin
-              kept.update(Desk::CrewHours.read({"visits.week" => [], **params}))
-            rescue Faults => e
-              faults.concat(e.list)
-            end
-            step_figures { |key, text| kept[key] = text.is_a?(Fault) ? faults.push(text) : text }
-            raise Faults.new(faults) if faults.any?
-
-            book.transaction { kept.each { |key, text| book.house_rules.set(key, text) } }
-            to_page Paths.crew_hours(kept: 1)
-          rescue Faults => e
-            status 422
-            show Web::Visits::Hours.new(book, **asked, fault: e)
-          end
-
           def give_visits_table(job)
             visiting = Desk::Visiting.new(job)
             rows = visiting.result["steps"].zip(visiting.steps).map do |time, step|
@@ -126,36 +89,7 @@ module YellowTrack
             halt 422, e.message
           end
 
-          # Takes a figure that the record offers, and nothing else of the page.
-          def take_figure
-            key, figure = params["take"].to_s.split("=", 2)
-            id, name = key.delete_prefix(YellowTrack::Files::StepTimes::PREFIX).split(/\.(?=minutes\.)/, 2)
-            row = YellowTrack::Files::StepTimes.find(id)
-            halt 422, "There is no such step any more. Load the page again." unless row&.figures&.key?(name)
-
-            book.house_rules.set(key, YellowTrack::Files::StepTimes.read(row, name, figure))
-            to_page Paths.crew_hours(kept: 1)
-          end
-
           private
-
-          # Yields each figure of a step as it is to be kept, or its fault.
-          def step_figures
-            YellowTrack::Files::StepTimes.rows.each do |row|
-              row.figures.each_key do |name|
-                key = "#{YellowTrack::Files::StepTimes::PREFIX}#{row.id}.#{name}"
-                next unless params.key?(key)
-
-                yield key, read_figure(row, name, params[key])
-              end
-            end
-          end
-
-          def read_figure(row, name, typed)
-            YellowTrack::Files::StepTimes.read(row, name, typed)
-          rescue Fault => e
-            e
-          end
 
           def visits_screen(job, changes, **rest)
             Web::Visits::Screen.new(Desk::Visiting.new(job, changes), **asked, **rest)

@@ -40,10 +40,13 @@ module YellowTrack
         def binned = @binned ||= book.jobs.binned(most: BINNED)
 
         # The unit that a new job is measured in.
-        def usual_unit = fault ? typed_at("units") : book.house_rules.all["units"]
+        def usual_unit = refused?(nil) ? typed_at("units") : book.house_rules.all["units"]
 
         # Whether the form of a new job stands open.
-        def adding? = rows.empty? || !fault.nil? || params.key?("new")
+        def adding? = rows.empty? || refused?(nil) || params.key?("new")
+
+        # Whether the job that was to be read in is here already.
+        def here_already? = fault.is_a?(Desk::JobFile::Here)
 
         private
 
