@@ -56,7 +56,7 @@ module YellowTrack
             key, _, figure = params["take"].to_s.partition("=")
             id, name = key.delete_prefix(YellowTrack::Files::StepTimes::PREFIX).split(/\.(?=minutes\.)/, 2)
             row = YellowTrack::Files::StepTimes.find(id)
-            halt 422, "There is no such step any more. Load the page again." unless row && row.figures.key?(name)
+            halt 422, "There is no such step any more. Load the page again." unless row&.figures&.key?(name)
 
             book.house_rules.set(key, YellowTrack::Files::StepTimes.read(row, name, figure))
             to_page Paths.crew_hours(kept: 1)
