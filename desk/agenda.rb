@@ -112,7 +112,7 @@ module YellowTrack
       def own_known
         return {"survey" => nil} unless set
 
-        {"survey" => (@opening.row.changed_at if surveyed?), "cut" => cut_at, "adjust" => adjusted_at,
+        {"survey" => (@opening.row.created_at if surveyed?), "cut" => cut_at, "adjust" => adjusted_at,
          "over" => over_at}
       end
 
@@ -120,16 +120,21 @@ module YellowTrack
 
       def cut_at = @opening.all_cut? ? @opening.cuts.values.map(&:at).max : nil
 
-      def adjusted_at = (@opening.come_to?("adjust") && @opening.turning.settled?) ? @opening.row.changed_at : nil
+      def adjusted_at
+        last_of("move", "step") if @opening.come_to?("adjust") && @opening.turning.settled?
+      end
+
+      # When the last entry of some kinds was written.
+      def last_of(*kinds) = kinds.flat_map { |kind| @opening.record.of(kind).map(&:at) }.max || @opening.row.created_at
 
       def over_at = @opening.record.latest("hand-over")["signed"]&.at
 
       def mended
         service, ticks = @opening.service, @opening.record.latest("service")
         last = ->(steps) { service.done?(steps) ? steps.filter_map { |step| service.tick(step)&.at }.max : nil }
-        {"look" => (@opening.row.created_at if service.cause), "down" => (@opening.row.changed_at if service.off?),
+        {"look" => (@opening.row.created_at if service.cause), "down" => (last_of("service") if service.off?),
          "mend" => last.call(service.fix), "seal" => last.call(service.while_off),
-         "rehang" => (@opening.row.changed_at if service.left_read?), "over" => (ticks["handed over"]&.at if
+         "rehang" => (last_of("service", "move") if service.left_read?), "over" => (ticks["handed over"]&.at if
           service.closed?)}
       end
 

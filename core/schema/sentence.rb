@@ -20,7 +20,7 @@ module YellowTrack
       def fits? = !kind && !choice
 
       # @return [String, nil] the first thing wrong with it
-      def wrong = kind || choice || range || extent
+      def wrong = kind || choice || range || extent || form
 
       # What is wrong with a whole document that is none.
       def whole = "#{shown} is none. A JSON object is wanted, as in {\"format\": …}."
@@ -57,6 +57,15 @@ module YellowTrack
         when String then counted("character", "Length")
         when Array then counted("item", "Items")
         end
+      end
+
+      # How a text is written: its pattern, and the example that stands beside it.
+      def form
+        pattern = @rules["pattern"]
+        return if pattern.nil? || !@value.is_a?(String) || Regexp.new(pattern.sub(/\A\^/, "\\A").sub(/\$\z/, "\\z"))
+          .match?(@value)
+
+        "#{shown} will not do. It is written as #{plain(@rules.fetch("examples").first)}."
       end
 
       def counted(thing, suffix)

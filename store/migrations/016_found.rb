@@ -9,7 +9,7 @@ Sequel.migration do
       "COALESCE(json_extract(NEW.document, '$.service.words'), '')", nil, "letter, name, notes, document"],
     log_entries: [2, "CASE NEW.kind WHEN 'picture' THEN json_extract(NEW.after, '$.caption') " \
       "ELSE json_extract(NEW.after, '$') END",
-      "NEW.kind IN ('remark', 'note', 'picture', 'correction', 'override')"]
+      "NEW.kind IN ('remark', 'picture', 'correction', 'override')"]
   }
 
   up do

@@ -22,8 +22,9 @@ module YellowTrack
         # What hangs, as it is drawn; nil for what others hung.
         def drawing = (plan && !opening.others?) ? Size::Drawings.new(opening).svg(:whole) : nil
 
-        # Whether what was handed over still stands: nothing is mended since.
-        def handed? = !last.nil? && !handing.mending?
+        # Whether what was handed over still stands: nothing is mended since, and nobody
+        # hands it over anew.
+        def handed? = !last.nil? && !handing.mending? && !params.key?("again") && !refused?("over")
 
         def gap(mm) = fine.short(Rational(mm.to_s))
 

@@ -25,7 +25,7 @@ module YellowTrack
         module Handing
           def hand_over(opening)
             handing = Desk::HandingOver.new(opening)
-            refusing(->(fault) { stage_screen("hand-over", opening, fault:) }) do
+            refusing(->(fault) { stage_screen("hand-over", opening, fault:, form: "over") }) do
               refuse_unseen(opening)
               handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*TYPED)), who:)
               to_page Paths.opening(opening.id, "hand-over")

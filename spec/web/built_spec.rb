@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+# As built beside as planned, and what it teaches where it helps (handbook 10).
+RSpec.describe "As built" do
+  include Site
+
+  def plain(text) = text.gsub(/[[:space:]]+/, " ")
+
+  def shown(path)
+    look(path)
+    expect(last_response).to be_ok, path
+    plain(page.text)
+  end
+
+  def leaning(mm) = hang("survey.leans" => {"left" => mm, "right" => mm}, "survey.diagonals" => {})
+
+  it "draws differences as dots about the plan's line, and tells them" do
+    row = hang("hung.A.gaps" => {"top" => "1", "middle" => "2", "bottom" => "4"})
+    expect(shown("/openings/#{row.id}/built")).to include("gaps: middle").and include("readings: middle")
+    expect(page.css("svg circle.dot").length).to be > 3
+    expect(shown("/jobs/#{row.job_id}/built")).to include("A Bunk room")
+    expect(shown("/kits/twin-42/built")).to include("gaps, 3")
+    expect(shown("/kits/fold-34/built")).to include("Nothing was taken yet")
+  end
+
+  it "says in Measure how the jambs of the house lean, with how often, once three openings say so" do
+    first = 2.times.map { leaning("4") }.first
+    expect(shown("/openings/#{first.id}/measure")).not_to include("In this house jambs lean")
+    2.times { leaning("3") }
+    expect(shown("/openings/#{first.id}/measure")).to include("In this house jambs lean to the right").and include("3 of 3")
+  end
+
+  it "says at the saw how cuts come out, once ten of a material do" do
+    row = hang
+    part = YellowTrack::Desk::Opening.new(book, row).parts.linear.first
+    cut = ->(times) {
+      times.times { |place|
+        book.saw.cut_bar([[hang, part, part.length + 0.5r]], material: part.material, offcut_id: nil, left: 0r)
+      }
+    }
+    cut.call(9)
+    expect(shown("/openings/#{row.id}/cut")).not_to include("Your cuts of it come out")
+    cut.call(1)
+    expect(shown("/openings/#{row.id}/cut")).to include("come out 0.5 mm long, 10 of 10 times")
+  end
+
+  it "offers a copy of the kit's sheet with the drop that came out" do
+    4.times do
+      row = hang("hung.A.gaps" => {"top" => "1", "middle" => "1", "bottom" => "1"})
+      one = YellowTrack::Desk::Opening.new(book, row).plan.set.readings.first
+      book.openings.change(row.id, "hung.A.floor.left", "#{(one.planned_floor["left"] - 2).to_f} mm", seen: nil)
+    end
+    kit = YellowTrack::Files::Shelf.kits["twin-42"]
+    expect(shown("/kits/twin-42/built")).to include("Its drop came out 2 mm more, 4 of 4 times")
+    look(page.at_css(".check-note a")["href"])
+    expect(page.at_css("[name='kit[drop]']")["value"].to_f).to eq kit["drop"].to_f + 2
+    expect(YellowTrack::Files::Shelf.kits["twin-42"]["drop"]).to eq kit["drop"]
+  end
+
+  it "offers the minutes that a step took, taken by a press alone" do
+    5.times do |day|
+      row = hang
+      opening = -> { YellowTrack::Desk::Opening.new(book, book.openings.find(row.id)) }
+      keys = opening.call.progress.steps.map(&:key)
+      ticked = keys[0..keys.index("track")]
+      ticked.each_with_index do |key, place|
+        at = Time.local(2027, 3, 1 + day, 8, 0) + place * 60 + ((key == "track") ? 6000 : 0)
+        YellowTrack::Store::Clock.during(at) {
+          opening.call.progress.tick!(opening.call.progress.find(key), true, who: "Odo")
+        }
+      end
+    end
+    expect(shown("/visits/hours")).to match(/takes 2\.\d+ times its minutes, 5 of 5/)
+    press = page.css("button[name=take]").find { |one| one["value"].start_with?("steps.track.top-hung.minutes.once") }
+    expect(book.house_rules.all.keys.grep(/\Asteps/)).to eq []
+    send_form("/visits/hours", {"take" => press["value"]})
+    expect(book.house_rules.all["steps.track.top-hung.minutes.once"].to_i).to be > 60
+  end
+end
