@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "tmpdir"
+
 module YellowTrack
   module Bench
     # When a crew goes where: jobs of many openings, each hung, painted and adjusted, and
@@ -8,6 +10,7 @@ module YellowTrack
       SIZES = [12, 40, 100, 200, 300].freeze
       SEED = 1
       RUNS = 5
+      OPENINGS = 20 # of a job on the desk
 
       # Steps of an opening: place, minutes, and what is waited for after the one before.
       CHAIN = [["survey", "site", 30], ["order", "shop", 20], ["prepare", "site", 60],
@@ -18,7 +21,7 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         [*SIZES.map { |count| line("#{count} steps of jobs", job(count)) },
-          line("12 steps that nothing holds", loose)]
+          line("12 steps that nothing holds", loose), *desk]
       end
 
       private
@@ -30,6 +33,29 @@ module YellowTrack
         times = Timing.times(RUNS) { plan = Files::WorkFile.visits(document).to_h }
         "#{Timing.line(name, times)}   ends #{plan["end"]}, #{plan["visits"].length} visits, " +
           (plan["proved"] ? "proved" : "not before #{plan["bound"]["end"]}, #{plan["bound"]["visits"]} at least")
+      end
+
+      # The demo's job, and one of twenty openings, from their plans and logs on.
+      def desk
+        Dir.mktmpdir do |folder|
+          book = Store::Book.open("#{folder}/bench.sqlite3")
+          Demo::Loader.new("").fill(book)
+          many = book.jobs.add(name: "Twenty").id
+          OPENINGS.times do |place|
+            book.openings.add(job_id: many, document: book.openings.of(1)[place % 6].document)
+          end
+          [[1, "the demo's job, from its openings"], [many, "#{OPENINGS} openings, from their plans"]]
+            .map { |id, name| planned(book, id, name) }
+        end
+      end
+
+      def planned(book, id, name)
+        made = nil
+        times = Timing.times(RUNS) do
+          made = Desk::Visiting.new(Desk::Job.new(book, book.jobs.find(id)))
+          made.result
+        end
+        "#{Timing.line(name, times)}   #{made.steps.length} steps, #{made.result["visits"].length} visits"
       end
 
       def job(count)

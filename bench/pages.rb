@@ -12,7 +12,8 @@ module YellowTrack
       WARM = 50
       SIZE = "/openings/1/size"
       LISTED = {"Wall" => "/", "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut",
-                "its price" => "/jobs/1/price",
+                "its price" => "/jobs/1/price", "its visits" => "/jobs/1/visits", "as built" => "/jobs/1/built",
+                "Hand over" => "/openings/8/hand-over",
                 "Measure" => "/openings/2/measure", "Adjust" => "/openings/2/adjust", "log" => "/openings/2/log"}.freeze
 
       # @return [Array<String>] a line of figures each

@@ -8,6 +8,8 @@ module YellowTrack
       # What a new opening is set to until its fitter chooses.
       USUAL_SET = {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => "35 mm"}.freeze
 
+      SLICE = 40 # openings that are asked for at once
+
       # @return [Store::Book]
       attr_reader :book
       # @return [Store::Jobs::Job]
@@ -46,6 +48,51 @@ module YellowTrack
         end
       end
 
+      # Its openings one by one, each worked out as it is asked for.
+      #
+      # @yieldparam row [Store::Openings::Opening] of one that is to come
+      # @yieldreturn [Boolean] whether it is passed over
+      # @return [Enumerator::Lazy<Opening>]
+      def one_by_one(&passed)
+        return openings.lazy.reject { |one| passed.call(one.row) } if @openings
+
+        book.openings.of(id).lazy.reject(&passed).each_slice(SLICE).flat_map do |rows|
+          cuts, told = book.saw.cuts(rows.map(&:id)), book.log.told(rows.map(&:id))
+          rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id], rules:) }
+        end
+      end
+
+      # @return [Integer] how many openings hang in it
+      def count = @openings&.length || book.openings.counts([id])[id] || 0
+
+      # The steps of every opening in time, by its letter.
+      #
+      # @return [Hash{String => Agenda}]
+      def agendas = @agendas ||= openings.to_h { |one| [one.letter, Agenda.new(one, figures)] }
+
+      # Minutes and waits of steps that the house has set.
+      def figures = Files::StepTimes.figures(rules)
+
+      # @return [Array<Hash>] steps of every opening, of a work file
+      def steps = @steps ||= agendas.values.flat_map(&:steps)
+
+      # Days on which something was done on site.
+      #
+      # @return [Array<String>]
+      def days_on_site
+        steps.select { |step| step["ended"] && step["place"] == "site" }.map { |step| step["ended"][0, 10] }.uniq.sort
+      end
+
+      # The way of the trips that were made and that are planned; of a large job what is
+      # planned stands for the rest.
+      #
+      # @return [Price::Way]
+      def way
+        share = count / [visiting.openings.length, 1].max.to_r
+        Price::Way.new(trips: days_on_site.length + (visiting.coming * [share, 1].max).ceil, minutes: visiting.travel,
+          people: visiting.hours.crew)
+      end
+
       # @return [Array<Opening>] those with a plan, that are hung by us
       def planned = openings.select { |one| one.plan && !one.others? }
 
@@ -57,8 +104,8 @@ module YellowTrack
 
       # @return [Price] what it costs
       def price
-        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy, mends:, way: visiting.way,
-          prices: cut_list.bar_prices.merge(book.prices.all), labour: Price.hours(visiting.steps))
+        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy, mends:, way:,
+          prices: cut_list.bar_prices.merge(book.prices.all), labour: Price.hours(steps))
       end
 
       # @return [Visiting] its visits as they are planned

@@ -66,19 +66,17 @@ module YellowTrack
       #
       # @return [CameTo]
       def came_to
-        done = visiting.steps.select { |step| step["ended"] }
+        done = @job.steps.select { |step| step["ended"] }
         fitted = fitted_materials(done)
         hours = Price.hours(done.map { |step| step.merge("minutes" => took(step)) }).values.sum
-        visits = visiting.made.length
-        travel = Price::Way.new(trips: visits, minutes: visiting.travel, people: visiting.hours.crew).hours * rate +
+        visits = @job.days_on_site.length
+        travel = Price::Way.new(trips: visits, minutes: @job.visiting.travel, people: @job.visiting.hours.crew).hours * rate +
           visits * (price.set("travel") || 0)
         CameTo.new(materials: fitted, hours:, labour: hours * rate, visits:, travel:,
           total: fitted + hours * rate + travel)
       end
 
       private
-
-      def visiting = @job.visiting
 
       def rate = price.set("rate") || 0
 
@@ -99,7 +97,7 @@ module YellowTrack
 
       # Minutes that a done step took, by its ticks; else its own.
       def took(step)
-        id = visiting.agendas[step["opening"]].row(step["key"])&.id
+        id = @job.agendas[step["opening"]].row(step["key"])&.id
         step["minutes"] && (ticked[[step["opening"], id]] || step["minutes"])
       end
 

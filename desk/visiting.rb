@@ -7,7 +7,8 @@ module YellowTrack
     # The visits of a job as they lie on the desk (handbook 14): its openings' steps on the
     # crew's days, what was put where, the plan that is kept, and what a change moves.
     class Visiting
-      NOON = 12
+      LARGE = 30 # openings; of a job with more, the first are planned
+      MOST = 300 # steps of those
 
       # @return [Job]
       attr_reader :job
@@ -46,8 +47,16 @@ module YellowTrack
 
       def today = @now.to_date
 
-      # @return [Hash{Integer => Agenda}] by the opening's letter
-      def agendas = @agendas ||= job.openings.to_h { |one| [one.letter, Agenda.new(one, figures)] }
+      # Openings that are planned: of a large job the first that are not handed over.
+      #
+      # @return [Array<Opening>]
+      def openings = near.map(&:first)
+
+      # How many openings wait for those to be done.
+      def left_out = large? ? job.count - openings.length : 0
+
+      # @return [Hash{String => Agenda}] by the opening's letter
+      def agendas = @agendas ||= near.to_h { |one, agenda| [one.letter, agenda] }
 
       # @return [Array<Hash>] steps of all openings, with what was put where
       def steps = @steps ||= agendas.values.flat_map(&:steps).map { |step| placed(step) }
@@ -78,18 +87,8 @@ module YellowTrack
         e.list
       end
 
-      # The way of the trips that were made and that are planned.
-      #
-      # @return [Price::Way]
-      def way = Price::Way.new(trips: made.length + coming, minutes: travel, people: hours.crew)
-
-      # Days on which something was done on site.
-      #
-      # @return [Array<String>]
-      def made
-        @made ||= steps.select { |step| step["ended"] && step["place"] == "site" }.map { |step| step["ended"][0, 10] }
-          .uniq.sort
-      end
+      # Visits that are planned; those kept, where nothing can be planned.
+      def coming = faults.empty? ? result["visits"].length : kept&.plan&.fetch("visits", [])&.length || 0
 
       # Whether it is another plan than the one that is kept.
       def changed?
@@ -130,7 +129,7 @@ module YellowTrack
       # @raise [Fault] for a step that there is not
       def tick!(key, done, who:)
         letter, step = key.split("-", 2)
-        opening = job.openings.find { |one| one.letter == letter }
+        opening = openings.find { |one| one.letter == letter }
         unless opening && agendas.fetch(letter).row(key)
           raise Fault.new("There is no step \"#{key}\" in this job any more. Load the page again.", key: "step")
         end
@@ -149,12 +148,19 @@ module YellowTrack
         {"put" => standing, "travel" => travel, "steps" => Calendars.steps(steps), "looks" => Calendars.looks(self)}
       end
 
-      # Visits that are planned; those kept, where nothing can be planned.
-      def coming = faults.empty? ? result["visits"].length : kept&.plan&.fetch("visits", [])&.length || 0
-
       def rules = job.rules
 
-      def figures = Files::StepTimes.figures(rules)
+      def large? = job.count > LARGE
+
+      # Openings with their steps, until there are as many as a plan is good for.
+      def near
+        @near ||= begin
+          open = 0
+          job.one_by_one { |row| large? && row.stage == "hand-over" }
+            .map { |one| [one, Agenda.new(one, job.figures)] }
+            .take_while { |_, agenda| !large? || (open += agenda.steps.count { |step| step["ended"].nil? }) <= MOST }.to_a
+        end
+      end
 
       def minute = @now.hour * 60 + @now.min
 

@@ -101,7 +101,7 @@ module YellowTrack
         end
         @pen.group("visit#{" now" if panel.now}#{" clash" if panel.clash}", tabindex: 0, role: "link",
           "data-visit": panel.uid, "data-day": panel.date.iso8601, "data-href": panel.path,
-          "aria-label": "#{panel.title}, #{panel.date.strftime("%-d %B")}, #{panel.times}") do
+          "aria-description": panel.date.strftime("%-d %B")) do
           @pen.rect([x, HANG], [width, HIGH], "face visit-face")
           [x + 20, x + width - 20].each { |centre| @pen.circle([centre, TRACK + THICK / 2.0], 6, "runs") }
           write(panel, x + 10)

@@ -5,6 +5,7 @@ module YellowTrack
     # The best cutting of a problem: first by cost, then by its longest offcut.
     class Answer
       WAYS = 5_000 # to pay for bars
+      MANY = 400 # pieces of which the bound is the quick one
       FIRST = 300 # branches before a closer bound is worth its time
       MOST = 50_000 # after so many in all a proof is given up, and the gap told
 
@@ -102,7 +103,7 @@ module YellowTrack
       end
 
       # What any cutting costs at least, by the room its bars have.
-      def floor = @problem.frontier.cost(@problem.total) || 0
+      def floor = (@problem.plenty > MANY) ? @problem.least : @problem.frontier.cost(@problem.total) || 0
 
       def good
         greedy = Greedy.new(@problem)

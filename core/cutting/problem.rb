@@ -39,6 +39,20 @@ module YellowTrack
       # @return [Frontier] what its bars cost and hold
       def frontier = Frontier.new(stocks, total)
 
+      # What its bars cost at least, by the room that each buys for its price: quick for
+      # any number of pieces, and never more than the frontier says.
+      #
+      # @return [Integer]
+      def least
+        needed = total
+        stocks.select { |stock| stock.room.positive? }.sort_by { |stock| Rational(stock.cost, stock.room) }
+          .sum(0r) { |stock|
+            room = [stock.count * stock.room, needed].min
+            needed -= room
+            Rational(room * stock.cost, stock.room)
+          }.ceil
+      end
+
       # The same with other counts of bars.
       #
       # @param left [Array<Integer>] of each stock

@@ -14,7 +14,7 @@ module YellowTrack
         # @param visiting [Visiting]
         def initialize(visiting)
           @visiting = visiting
-          @openings = visiting.job.openings.to_h { |one| [one.letter, one] }
+          @openings = visiting.openings.to_h { |one| [one.letter, one] }
         end
 
         # @param visit [Hash] of the visits file

@@ -37,6 +37,21 @@ RSpec.describe "A server that goes away" do
     expect(book.openings.find(slider.id).document["service.findings"]).to eq("next_too" => "yes")
   end
 
+  it "sends a hand-over only once the server is heard: names and drawn lines stay where they are" do
+    visit("/openings/#{row.id}/hand-over")
+    session.fill_in("customer", with: "Runa")
+    session.fill_in("reason", with: "The floor is not laid.")
+    session.driver.browser.action.move_to(session.first(".sign svg").native).pointer_down.move_by(30, 5).pointer_up.perform
+    @server.stop(true)
+    session.click_button("Hand it over")
+    expect(session).to have_css("#away", text: "What you typed stands here")
+    expect(session.first(".sign path")["d"]).not_to eq ""
+    serve(@port)
+    session.click_button("Hand it over")
+    expect(session).to have_css(".empty-first", text: "Handed over.", wait: 15)
+    expect(book.log.last(row.id, "signed").after["signatures"]).to include("fitter")
+  end
+
   it "keeps a reading marked until it is saved, sends it again by itself, and loses nothing typed meanwhile" do
     visit("/openings/#{row.id}/measure")
     @server.stop(true)

@@ -16,6 +16,12 @@ module Browser
   DESK = [1280, 800].freeze
   PHONE = [390, 844].freeze
 
+  # A page that is loaded anew while it is looked at: the driver calls an element of the
+  # one before an unknown error, and it is looked for again.
+  class Patient < Capybara::Selenium::Driver
+    def invalid_element_errors = super + [Selenium::WebDriver::Error::UnknownError]
+  end
+
   class << self
     # The application that the one browser is shown, an example's own.
     attr_accessor :app
@@ -28,7 +34,7 @@ module Browser
 
   def register
     Capybara.register_driver(:chromium) do |app|
-      Capybara::Selenium::Driver.new(app, browser: :chrome, options:, service:)
+      Patient.new(app, browser: :chrome, options:, service:)
     end
     Capybara.server = :puma, {Silent: true, Threads: "1:5"}
     Capybara.server_host = "127.0.0.1"

@@ -142,6 +142,20 @@ RSpec.describe YellowTrack::Cutting do
     end
   end
 
+  it "has a quick bound for hundreds of pieces that is never over the close one" do
+    random = Random.new(5)
+    60.times do
+      stocks = Array.new(3) { described_class::Problem::Stock.new(random.rand(200..900), random.rand(0..90), random.rand(1..40)) }
+      problem = described_class::Problem.new(widths: [300, 170, 90], counts: Array.new(3) { random.rand(0..20) }, stocks:)
+      close = problem.frontier.cost(problem.total)
+      expect(problem.least).to be <= close if close
+    end
+    lengths = Array.new(600) { random.rand(300..2300) }
+    made = cut([bar(2400, 20), bar(3600, 28)], lengths)
+    expect_sound(made, [], lengths)
+    expect(made.lower_bound).to be_between(made.cost * 0.8, made.cost)
+  end
+
   it "states the gap for more pieces than it proves" do
     random = Random.new(RSpec.configuration.seed)
     bars = [bar(2400, 18.5), bar(3600, 26)]

@@ -1,5 +1,5 @@
 // The keys of the list that ? shows; never taken while typing.
-const GO = { w: "/", k: "/kits" }
+const GO = { w: "/", k: "/kits", v: "/visits" }
 
 export function stageKeys() {
   let going = false

@@ -71,5 +71,5 @@ function byDays(track, visit, way) {
   if (!to) return
   visit.dataset.to = to.dataset.column
   shift(visit, to.getBoundingClientRect().left - from.getBoundingClientRect().left)
-  visit.setAttribute("aria-label", `${visit.getAttribute("aria-label").split(" → ")[0]} → ${to.dataset.column}, Enter`)
+  visit.setAttribute("aria-description", `to ${to.dataset.column}, Enter`)
 }
