@@ -148,6 +148,7 @@ module YellowTrack
       end
     end
 
+    Field::YES_NO = {"yes" => "yes", "no" => "no"}.freeze
     Field::NONE = "none" # typed where a list is read, and empty
     Field::UNKNOWN = /\A(unknown|not known|\?)\z/i # typed of a length that is not
     Field::LENGTHS = %i[length found pair layer lengths].freeze

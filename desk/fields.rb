@@ -4,11 +4,9 @@ module YellowTrack
   module Desk
     # What can be typed or chosen on the screens, by key.
     module Fields
-      YES_NO = {"yes" => "yes", "no" => "no"}.freeze
-
       def self.length(key, label, hint = nil) = Field.new(key:, label:, kind: :length, hint:)
 
-      def self.yes_no(key, label, hint = nil) = Field.new(key:, label:, kind: :yes_no, hint:, options: YES_NO)
+      def self.yes_no(key, label, hint = nil) = Field.new(key:, label:, kind: :yes_no, hint:, options: Field::YES_NO)
 
       # The readings on the drawing's tape lines, in the order of taking them.
       TAPES = [

@@ -90,7 +90,7 @@ module YellowTrack
       def way
         share = count / [visiting.openings.length, 1].max.to_r
         Price::Way.new(trips: days_on_site.length + (visiting.coming * [share, 1].max).ceil, minutes: visiting.travel,
-          people: visiting.hours.crew)
+          people: visiting.crew)
       end
 
       # @return [Array<Opening>] those with a plan, that are hung by us

@@ -70,7 +70,7 @@ module YellowTrack
         fitted = fitted_materials(done)
         hours = Price.hours(done.map { |step| step.merge("minutes" => took(step)) }).values.sum
         visits = @job.days_on_site.length
-        travel = Price::Way.new(trips: visits, minutes: @job.visiting.travel, people: @job.visiting.hours.crew).hours * rate +
+        travel = Price::Way.new(trips: visits, minutes: @job.visiting.travel, people: @job.visiting.crew).hours * rate +
           visits * (price.set("travel") || 0)
         CameTo.new(materials: fitted, hours:, labour: hours * rate, visits:, travel:,
           total: fitted + hours * rate + travel)

@@ -49,10 +49,10 @@ module YellowTrack
 
       ALL = [
         field("words", "in the customer's words", :text),
-        field("has.neighbour", "another beside it", :yes_no, options: Fields::YES_NO),
-        field("has.damper", "soft close", :yes_no, options: Fields::YES_NO),
-        field("has.half_jamb", "half jamb", :yes_no, options: Fields::YES_NO),
-        field("has.infill", "glass, mirror or loose infill", :yes_no, options: Fields::YES_NO),
+        field("has.neighbour", "another beside it", :yes_no, options: Field::YES_NO),
+        field("has.damper", "soft close", :yes_no, options: Field::YES_NO),
+        field("has.half_jamb", "half jamb", :yes_no, options: Field::YES_NO),
+        field("has.infill", "glass, mirror or loose infill", :yes_no, options: Field::YES_NO),
         field("track", "how it comes out", :choice, options: TRACKS),
         field("propped", "propped, it cannot fall", :flag), field("down", "it is down", :flag),
         field("symptoms", "what is said", :texts), field("holder", "how many hold it", :count,

@@ -38,6 +38,9 @@ module YellowTrack
       # Minutes of the way to this job's site.
       def travel = changes.travel || kept&.asked&.fetch("travel", nil) || hours.travel
 
+      # How many go: one less while a colleague is ill.
+      def crew = changes.crew || kept&.asked&.fetch("crew", nil) || hours.crew
+
       # The day from which it is planned: today while there is something left of it.
       def start
         busy = kept && kept.plan["days"].include?(today.iso8601)
@@ -66,7 +69,7 @@ module YellowTrack
       # @return [Hash]
       def work
         {"format" => "yellow-track/work", "version" => 1, "name" => job.name, "job" => short_name,
-         "start" => start.iso8601, **hours.to_h, "off" => hours.days("off"), "away" => away, "travel" => travel,
+         "start" => start.iso8601, **hours.to_h, "crew" => crew, "off" => hours.days("off"), "away" => away, "travel" => travel,
          "steps" => steps, "was" => kept&.plan}.compact
       end
 
@@ -145,7 +148,7 @@ module YellowTrack
       private
 
       def asked
-        {"put" => standing, "travel" => travel, "steps" => Calendars.steps(steps), "looks" => Calendars.looks(self)}
+        {"put" => standing, "travel" => travel, "crew" => crew, "steps" => Calendars.steps(steps), "looks" => Calendars.looks(self)}
       end
 
       def rules = job.rules

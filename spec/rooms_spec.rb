@@ -55,6 +55,14 @@ RSpec.describe "The rooms" do
     end
   end
 
+  it "loads any file first: none waits for one that waits for it" do
+    names = %w[Desk::ServiceFields Desk::Fields Desk::Stage Web::App Visits Plan].map { |name| "YellowTrack::#{name}" }
+    names.each do |name|
+      says = `#{RbConfig.ruby} -e 'require "#{YellowTrack::ROOT}/boot"; #{name}.name' 2>&1`
+      expect(says).to eq(""), "#{name}: #{says[0, 300]}"
+    end
+  end
+
   it "loads every file by its name" do
     expect { YellowTrack::LOADER.eager_load }.not_to raise_error
   end

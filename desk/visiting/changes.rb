@@ -14,20 +14,20 @@ module YellowTrack
         HOW = {"off" => "off", "away" => "away", "open" => nil}.freeze
 
         # @param typed [Hash] "put", {step => day}; "off", "away", "open", lists of days;
-        #   "travel"
+        #   "travel", "crew"
         # @raise [Faults] what cannot be read
         def initialize(typed = {})
           @faults = []
           @put = hash(typed["put"]).to_h { |step, text| [step, text.to_s.strip.empty? ? "" : day(text, step)] }
           @days = HOW.flat_map { |name, how| list(typed[name]).map { |text| [day(text, name), how] } }.to_h
-          @travel = minutes(typed["travel"])
+          @travel, @crew = number("travel", typed["travel"], "minutes", 0), number("crew", typed["crew"], "people", 1)
           raise Faults.new(@faults) if @faults.any?
         end
 
-        # @return [Integer, nil] minutes, where it is tried
-        attr_reader :travel
+        # @return [Integer, nil] minutes, and how many go, where that is tried
+        attr_reader :travel, :crew
 
-        def any? = @put.any? || @days.any? || !travel.nil?
+        def any? = @put.any? || @days.any? || !travel.nil? || !crew.nil?
 
         # What is put where, over what was kept; an empty day takes it out.
         #
@@ -55,7 +55,7 @@ module YellowTrack
         # @return [Hash]
         def to_h
           {"put" => @put, **HOW.to_h { |name, how| [name, @days.select { |_, one| one == how }.keys] },
-           "travel" => travel&.to_s}.reject { |_, value| value.nil? || value.empty? }
+           "travel" => travel&.to_s, "crew" => crew&.to_s}.reject { |_, value| value.nil? || value.empty? }
         end
 
         private
@@ -74,14 +74,14 @@ module YellowTrack
           refuse("\"#{text[0, 40]}\" is no day: the calendar does not have it. Write it as #{Date.today.iso8601}.", key)
         end
 
-        def minutes(text)
+        def number(name, text, of, least)
           return if text.to_s.strip.empty?
 
+          most = CrewHours::MOST.fetch("visits.#{name}")
           number = Integer(text.to_s.strip, 10, exception: false)
-          return number if number&.between?(0, CrewHours::MOST["visits.travel"])
+          return number if number&.between?(least, most)
 
-          refuse("\"#{text.to_s.strip[0, 40]}\" is no number of minutes. It takes 0 to " \
-            "#{CrewHours::MOST["visits.travel"]}.", "travel")
+          refuse("\"#{text.to_s.strip[0, 40]}\" is no number of #{of}. It takes #{least} to #{most}.", name)
           nil
         end
 

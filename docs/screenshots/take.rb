@@ -8,7 +8,7 @@ require "support/browser"
 VIEWS = {
   "wall" => ["/", Browser::DESK], "job" => ["/jobs/1", Browser::DESK],
   "measure" => ["/openings/2/measure", Browser::DESK],
-  "look" => ["/openings/10/look", Browser::DESK], "mend" => ["/openings/7/mend", Browser::DESK],
+  "look" => ["/openings/10/look", Browser::DESK],
   "kit" => ["/kits/twin-42/copy", Browser::DESK],
   "choose" => ["/openings/3/choose", Browser::DESK],
   "size" => ["/openings/2/size?at[A]=0&at[B]=100", Browser::DESK],

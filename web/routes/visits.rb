@@ -19,7 +19,7 @@ module YellowTrack
         # What the routes of visits share.
         module Planning
           HEADS = %w[step opening what place minutes hands start end slack].freeze
-          ASKED = %w[put off away open travel].freeze
+          ASKED = %w[put off away open travel crew].freeze
 
           def show_visits(job)
             changes = added(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))

@@ -141,7 +141,7 @@ module YellowTrack
 
         def put?(key) = visiting.put.key?(key)
 
-        def travel = (params.key?("travel") && fault) ? typed_at("travel") : visiting.travel
+        def typed_or(name, value) = (params.key?(name) && fault) ? typed_at(name) : value
 
         # Days that nobody works, or the crew is elsewhere, still to come.
         def crew_days = visiting.changes.days(book.crew_days.all(from: visiting.start)).sort_by(&:day)
