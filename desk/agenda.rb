@@ -35,6 +35,12 @@ module YellowTrack
       # Minutes of a row, as the house has it.
       def minutes(row) = @agenda.minutes(row)
 
+      # The sum of a step's minutes.
+      #
+      # @param key [String] "D-sand"
+      # @return [Working::Entry, nil]
+      def sum(key) = @agenda.work[key.delete_prefix("#{@opening.letter}-")]
+
       # The row of the crew's that a step of hanging belongs to.
       #
       # @param key [String] of that step

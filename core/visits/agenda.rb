@@ -31,6 +31,9 @@ module YellowTrack
       LONG = 2400 # mm; a longer track takes two
       TWO = 2 # hands at the saw, at most
       LOOK_BACK = 42 # days
+      # What a row's minutes are counted by, in its sum.
+      COUNTED = {"panel" => "panels", "pair" => "pairs", "leaf" => "leaves", "lane" => "lanes",
+                 "packed" => "packed jambs", "metre" => "width", "mend" => "mends"}.freeze
 
       # What an opening says of itself.
       #
@@ -51,7 +54,7 @@ module YellowTrack
       # @param facts [Facts]
       # @param figures [Hash{String => Numeric}] the house's, by "row's id.figure"
       def initialize(rows, facts, figures = {})
-        @facts, @figures = facts, figures
+        @facts, @figures, @work = facts, figures, Working.new
         @rows = rows.select { |row| row.fits?(facts) }.uniq(&:key).to_h { |row| [row.key, row] }
       end
 
@@ -64,15 +67,32 @@ module YellowTrack
         rows.values.map { |row| step(row, over[row.key], dates[row.key]) }
       end
 
-      # Minutes of a row, rounded down; 1 at least.
+      # Minutes of a row, rounded down; 1 at least. Worked out and written down in one act.
       def minutes(row)
-        [row.minutes.sum { |unit, _| figure(row, "minutes.#{unit}") * @facts.counts.fetch(unit, 0) }.floor, 1].max
+        return work[row.key].value if work[row.key]
+
+        formula = row.minutes.keys.map { |unit| (unit == "once") ? "fixed" : "each × #{COUNTED.fetch(unit)}" }.join(" + ")
+        work.sum(row.key, "#{row.what.capitalize}, minutes", "most(down(#{formula}, 1), 1)", unit: "min",
+          **row.minutes.keys.reduce({}) { |all, unit| all.merge(terms(row, unit)) },
+          why: "The house's figures; the usual ones stand beside them among its days and hours.")
       end
+
+      # @return [Working] the sums of its minutes, by the keys of its rows
+      attr_reader :work
 
       # What a row comes after here: keys.
       def after(row) = (row.after || []).filter_map { |one| Array(one).find { |key| rows.key?(key) } }
 
       private
+
+      # What a sum takes of a unit: the house's figure, and how many.
+      def terms(row, unit)
+        each = Working::Plain.new(figure(row, "minutes.#{unit}"), " min")
+        return {fixed: each} if unit == "once"
+
+        count = @facts.counts.fetch(unit, 0)
+        {:each => each, COUNTED.fetch(unit).tr(" ", "_").to_sym => (unit == "metre") ? Working::Plain.new(count, " m") : count}
+      end
 
       def figure(row, name) = @figures["#{row.id}.#{name}"] || row.figures.fetch(name)
 

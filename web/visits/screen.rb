@@ -133,6 +133,14 @@ module YellowTrack
 
         def done_list = visiting.steps.select { |one| one["ended"] }
 
+        # The sum of a step's minutes, in a list of none or one.
+        def sums(key) = [visiting.agendas.fetch(key[/\A[A-Z]+/]).sum(key)].compact
+
+        # What sums are shown with.
+        def sum_printer = Working::MILLIMETRES
+
+        def origin_path(_entry) = Paths.crew_hours
+
         # Whether a step is ticked here, and can be taken back.
         def ticked_here?(key)
           letter, name = key.split("-", 2)

@@ -108,6 +108,14 @@ RSpec.describe YellowTrack::Visits::Agenda do
     expect(afters(hanging, "adjust")).to eq("mend" => nil)
   end
 
+  it "writes the sum of every minute down as it works it out" do
+    made = agenda(counts: {"packed" => 1})
+    made.steps
+    entry = made.work["track"]
+    expect(entry.sum).to eq "most(down(30 min + 10 min × 1.8 m, 1), 1)"
+    made.work.entries.each { |one| expect(one.again).to eq one.value }
+  end
+
   it "names every figure of its own once" do
     ids = YellowTrack::Files::StepTimes.rows.map(&:id)
     expect(ids.uniq).to eq ids
