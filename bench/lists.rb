@@ -15,8 +15,10 @@ module YellowTrack
       COUNT = 20
       PATHS = {"first page" => "/", "its last page" => "/?page=999", "the large job" => "/jobs/1",
                "its last page of openings" => "/jobs/1?page=999",
-               "search" => "/search?q=bunk", "search, a kit" => "/search?q=twin", "search, nothing" => "/search?q=zebra",
-               "visits of the crew" => "/visits", "rack" => "/rack", "a long log" => "/openings/1/log"}.freeze
+               "search" => "/search?q=bunk", "search, a kit" => "/search?q=twin",
+               "search, nothing" => "/search?q=zebra", "visits of the crew" => "/visits",
+               "visits of the large job" => "/jobs/1/visits", "rack" => "/rack",
+               "a long log" => "/openings/1/log"}.freeze
 
       # @return [Array<String>] a line of figures each
       def call

@@ -32,6 +32,9 @@ module YellowTrack
 
       def letter = @opening.letter
 
+      # @return [Integer] how many steps are still to be done
+      def open_count = steps.count { |step| step["ended"].nil? }
+
       # Minutes of a row, as the house has it.
       def minutes(row) = @agenda.minutes(row)
 
@@ -104,8 +107,8 @@ module YellowTrack
       end
 
       def sizes
-        {"pair" => (set.panels.length/2r).ceil, "leaf" => leaves, "lane" => set.rails, "metre" => set.sizing.width / 1000,
-         "packed" => SIDES.count { |side| set.sizing.packing(side).positive? }}
+        {"pair" => (set.panels.length/2r).ceil, "leaf" => leaves, "lane" => set.rails,
+         "metre" => set.sizing.width / 1000, "packed" => SIDES.count { |side| set.sizing.packing(side).positive? }}
       end
 
       def leaves = (manner == "pocket") ? set.panels.length : 0

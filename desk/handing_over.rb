@@ -56,7 +56,9 @@ module YellowTrack
       #
       # @return [Array<Array(Check, String)>]
       def open_points
-        opening.all_checks.reject { |check| check.level == :note }.map { |check| [check, opening.overrides[check.code]] }
+        opening.all_checks.reject { |check|
+          check.level == :note
+        }.map { |check| [check, opening.overrides[check.code]] }
       end
 
       # What was fitted: lines.
@@ -103,7 +105,8 @@ module YellowTrack
         book.transaction do
           opening.service.close!(who:) if mended
           handed = Opening.new(book, book.openings.find(opening.id)).note(entry, who:, columns: {stage: "hand-over"})
-          due([{day: told.look_back, opening_id: opening.id, says: {"letter" => opening.letter, "name" => opening.name}}])
+          due([{day: told.look_back, opening_id: opening.id,
+                says: {"letter" => opening.letter, "name" => opening.name}}])
           handed
         end
       end
@@ -133,8 +136,8 @@ module YellowTrack
       def refusals(told)
         return [] if settled? || !told.reason.empty?
 
-        [Fault.new("Gaps are not #{ready? ? "settled" : "read"}. #{ready? ? "Settle" : "Read"} them, or say why it is " \
-          "handed over so.", key: "reason")]
+        [Fault.new("Gaps are not #{ready? ? "settled. Settle" : "read. Read"} them, or say why it is handed over so.",
+          key: "reason")]
       end
 
       def record(told, mended)

@@ -63,7 +63,7 @@ module YellowTrack
       end
 
       # @return [Integer] how many openings hang in it
-      def count = @openings&.length || book.openings.counts([id])[id] || 0
+      def count = @count ||= @openings&.length || book.openings.counts([id])[id] || 0
 
       # The steps of every opening in time, by its letter.
       #

@@ -133,7 +133,8 @@ module YellowTrack
           .find { |row| row["opening"] && !letters.include?(row["opening"]) }
         return unless stray
 
-        raise Fault.new("It tells of an opening #{stray["opening"]} that is not in it. Nothing was read in.", key: "file")
+        raise Fault.new("It tells of an opening #{stray["opening"]} that is not in it. Nothing was read in.",
+          key: "file")
       end
 
       # Kits of the fitter's own that are not here yet; one that is here stays as it is.

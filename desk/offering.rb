@@ -113,7 +113,11 @@ module YellowTrack
 
       # What was cut, by its share of the cheapest bar of its material.
       def cut_bars
-        each = book.saw.bars.group_by(&:material).transform_values { |bars| bars.map { |bar| bar.price / bar.length }.min }
+        each = book.saw.bars.group_by(&:material).transform_values { |bars|
+          bars.map { |bar|
+            bar.price / bar.length
+          }.min
+        }
         @job.cut_list.done.sum { |part, cut| cut.as_cut * (each[part.material] || 0) }
       end
 

@@ -73,7 +73,9 @@ module YellowTrack
       # How far an opening's jambs lean to the right, mm, in the middle of both.
       def lean_of(one)
         leans = %i[left right].filter_map do |side|
-          one.survey["leans.#{side}"] || (one.closure&.checked? && Rational(one.closure.lean(side).round(2).to_s)) || nil
+          next one.survey["leans.#{side}"] if one.survey["leans.#{side}"]
+
+          Rational(one.closure.lean(side).round(2).to_s) if one.closure&.checked?
         end
         leans.sum / leans.length if leans.any?
       end

@@ -25,7 +25,10 @@ module YellowTrack
       def book = job.book
 
       # @return [Store::Plans::Plan, nil]
-      def kept = @kept ||= book.plans.find(job.id)
+      def kept
+        @kept = book.plans.find(job.id) unless defined?(@kept)
+        @kept
+      end
 
       # @return [CrewHours] with the days that are tried
       def hours = @hours ||= CrewHours.new(rules, changes.days(book.crew_days.all))
@@ -69,8 +72,8 @@ module YellowTrack
       # @return [Hash]
       def work
         {"format" => "yellow-track/work", "version" => 1, "name" => job.name, "job" => short_name,
-         "start" => start.iso8601, **hours.to_h, "crew" => crew, "off" => hours.days("off"), "away" => away, "travel" => travel,
-         "steps" => steps, "was" => kept&.plan}.compact
+         "start" => start.iso8601, **hours.to_h, "crew" => crew, "off" => hours.days("off"), "away" => away,
+         "travel" => travel, "steps" => steps, "was" => kept&.plan}.compact
       end
 
       # @return [Visits]
@@ -148,7 +151,8 @@ module YellowTrack
       private
 
       def asked
-        {"put" => standing, "travel" => travel, "crew" => crew, "steps" => Calendars.steps(steps), "looks" => Calendars.looks(self)}
+        {"put" => standing, "travel" => travel, "crew" => crew, "steps" => Calendars.steps(steps),
+         "looks" => Calendars.looks(self)}
       end
 
       def rules = job.rules
@@ -161,7 +165,7 @@ module YellowTrack
           open = 0
           job.one_by_one { |row| large? && row.stage == "hand-over" }
             .map { |one| [one, Agenda.new(one, job.figures)] }
-            .take_while { |_, agenda| !large? || (open += agenda.steps.count { |step| step["ended"].nil? }) <= MOST }.to_a
+            .take_while { |_, agenda| !large? || (open += agenda.open_count) <= MOST }.to_a
         end
       end
 

@@ -39,9 +39,10 @@ module YellowTrack
         text = typed.to_s.strip.tr(",", ".")
         return "" if text.empty?
 
-        unless plain?(text) && number(text) <= MOST && ((name == "days") ? number(text) >= 1 : true)
-          raise Fault.new("\"#{typed.to_s.strip[0, 40]}\" is no number of #{(name == "days") ? "days" : "minutes"} for " \
-            "#{row.what}. It takes #{(name == "days") ? 1 : 0} to #{MOST}.", key: PREFIX + "#{row.id}.#{name}")
+        least, of = (name == "days") ? [1, "days"] : [0, "minutes"]
+        unless plain?(text) && number(text).between?(least, MOST)
+          raise Fault.new("\"#{typed.to_s.strip[0, 40]}\" is no number of #{of} for #{row.what}. It takes " \
+            "#{least} to #{MOST}.", key: "#{PREFIX}#{row.id}.#{name}")
         end
 
         (number(text) == row.figures[name]) ? "" : text

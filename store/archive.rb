@@ -93,7 +93,8 @@ module YellowTrack
 
       def dues(job_id)
         @db[:dues].where(job_id:).order(:id).map do |row|
-          {"opening" => row[:opening_id] && @letters.fetch(row[:opening_id]), **named(row, DUE), **parsed(row, %i[says])}
+          {"opening" => row[:opening_id] && @letters.fetch(row[:opening_id]), **named(row, DUE),
+           **parsed(row, %i[says])}
         end
       end
 

@@ -46,7 +46,8 @@ module YellowTrack
       # @yieldparam says [Hash]
       # @yieldreturn [Boolean] whether it is done
       def settle(job_id, letter)
-        of_opening = @dues.where(:job_id => job_id, :kind => "wait", Sequel.function(:json_extract, :says, "$.opening") => letter)
+        of_opening = @dues.where(:job_id => job_id, :kind => "wait",
+          Sequel.function(:json_extract, :says, "$.opening") => letter)
         done = of_opening.all.select { |row| yield JSON.parse(row[:says]) }.map { |row| row[:id] }
         @dues.where(id: done).delete if done.any?
       end

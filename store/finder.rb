@@ -75,7 +75,9 @@ module YellowTrack
       end
 
       def hits(rows, most)
-        rows.order(:job_id, Sequel[:openings][:position], Sequel[:openings][:id]).limit(most).map { |row| hit(row, nil) }
+        rows.order(:job_id, Sequel[:openings][:position], Sequel[:openings][:id]).limit(most).map { |row|
+          hit(row, nil)
+        }
       end
 
       def hit(row, said)

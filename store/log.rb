@@ -85,7 +85,9 @@ module YellowTrack
       #
       # @param most [Integer]
       # @return [Array<Entry>]
-      def ticks(most) = @entries.where(kind: "step", after: "true").reverse(:id).limit(most).map { |row| entry(row) }.reverse
+      def ticks(most) = @entries.where(kind: "step", after: "true").reverse(:id).limit(most).map { |row|
+        entry(row)
+      }.reverse
 
       # @return [Entry, nil]
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }

@@ -21,6 +21,10 @@ module YellowTrack
       # @return [Plan, nil]
       def find(job_id) = @plans.first(job_id:)&.then { |row| plan(row) }
 
+      # @param job_ids [Array<Integer>]
+      # @return [Array<Integer>] those that have one
+      def planned(job_ids) = @plans.where(job_id: job_ids).select_map(:job_id)
+
       # Plans of jobs that hang on the wall.
       #
       # @param but [Integer, nil] a job that is left out

@@ -29,10 +29,10 @@ module YellowTrack
       use Rack::Protection::AuthenticityToken, message: STALE
 
       helpers Asking
-      register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values, Routes::Files,
-        Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape,
-        Routes::Prices, Routes::Hanging, Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits,
-        Routes::Service, Routes::Visits, Routes::CrewVisits, Routes::HandOver
+      register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
+        Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
+        Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
+        Routes::Visits, Routes::CrewVisits, Routes::HandOver
 
       # The application on a book, with the secret its sessions are signed
       # with.

@@ -18,8 +18,9 @@ module YellowTrack
     # pull_found, pull_left   N; weight kg; closed, left_read
     # again      a sentence where a symptom or a cause came again
     State = Struct.new(:carried, :kit, :falls, :propped, :down, :diagnosis, :taken_down, :marked, :hung, :undone,
-      :hands, :holder, :readings, :reroller, :material, :made_of, :rated, :one_only, :other_hand, :damp, :thickness, :body,
-      :bar, :step, :hole, :probe, :pale_dust, :lip, :fixing, :oiled, :bare, :waits, :air, :replacing, :pull_found,
+      :hands, :holder, :readings, :reroller, :material, :made_of, :rated, :one_only, :other_hand, :damp, :thickness,
+      :body, :bar, :step, :hole, :probe, :pale_dust, :lip, :fixing, :oiled, :bare, :waits, :air,
+      :replacing, :pull_found,
       :pull_left, :weight, :closed, :left_read, :again, keyword_init: true) do
       # Whether the asking has ended.
       def ended? = !diagnosis.nil? && diagnosis.next.nil?

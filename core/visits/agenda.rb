@@ -71,7 +71,9 @@ module YellowTrack
       def minutes(row)
         return work[row.key].value if work[row.key]
 
-        formula = row.minutes.keys.map { |unit| (unit == "once") ? "fixed" : "each × #{COUNTED.fetch(unit)}" }.join(" + ")
+        formula = row.minutes.keys.map { |unit|
+          (unit == "once") ? "fixed" : "each × #{COUNTED.fetch(unit)}"
+        }.join(" + ")
         work.sum(row.key, "#{row.what.capitalize}, minutes", "most(down(#{formula}, 1), 1)", unit: "min",
           **row.minutes.keys.reduce({}) { |all, unit| all.merge(terms(row, unit)) },
           why: "The house's figures; the usual ones stand beside them among its days and hours.")
@@ -91,7 +93,8 @@ module YellowTrack
         return {fixed: each} if unit == "once"
 
         count = @facts.counts.fetch(unit, 0)
-        {:each => each, COUNTED.fetch(unit).tr(" ", "_").to_sym => (unit == "metre") ? Working::Plain.new(count, " m") : count}
+        {:each => each,
+         COUNTED.fetch(unit).tr(" ", "_").to_sym => (unit == "metre") ? Working::Plain.new(count, " m") : count}
       end
 
       def figure(row, name) = @figures["#{row.id}.#{name}"] || row.figures.fetch(name)

@@ -22,7 +22,8 @@ module YellowTrack
 
         def visits
           @visiting.result["visits"].each_with_index.map do |visit, place|
-            {day: visit["date"], says: {"number" => place + 1, **visit.slice("leave", "arrive", "back", "steps", "hands"),
+            {day: visit["date"], says: {"number" => place + 1, **visit.slice("leave", "arrive", "back", "steps", "han" \
+"ds"),
                                         "words" => @loads.words(visit["steps"]), "load" => @loads.of(visit).to_h}}
           end
         end
@@ -34,8 +35,8 @@ module YellowTrack
           @visiting.steps.select { |step| step["place"] == "other" && step["ended"].nil? }.map do |step|
             since = (step["after"] || []).map { |after| ends[after["step"]]["end"] }.max
             {day: ends[step["key"]]["end"][0, 10],
-             says: {"key" => step["key"], "what" => step["what"], "opening" => step["opening"], "since" => since&.[](0, 10),
-                    "undated" => step["done"].nil?, "ticks" => @loads.row(step["key"])&.ticks || []}}
+             says: {**step.slice("key", "what", "opening"), "since" => since&.[](0, 10),
+                                                            "undated" => step["done"].nil?, "ticks" => @loads.row(step["key"])&.ticks || []}}
           end
         end
       end

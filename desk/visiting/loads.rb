@@ -64,7 +64,9 @@ module YellowTrack
 
         def papers(rows)
           rows.group_by(&:first).map { |letter, list|
-            (list.any? { |_, row| row.load&.include?("sheet") }) ? "sheets of #{letter}, its hand-over" : "sheets of #{letter}"
+            (list.any? { |_, row|
+              row.load&.include?("sheet")
+            }) ? "sheets of #{letter}, its hand-over" : "sheets of #{letter}"
           }
         end
       end

@@ -59,8 +59,9 @@ module YellowTrack
         end
 
         def full(step)
-          step.others? ? "Its date is missed." : "It shares a trip later, with what else is done then, and the job ends " \
-            "no later for it."
+          return "Its date is missed." if step.others?
+
+          "It shares a trip later, with what else is done then, and the job ends no later for it."
         end
       end
     end

@@ -11,8 +11,8 @@ module YellowTrack
         # title and place as they are headed; fitted, open, cautions, lines; gaps, by
         # panel; care, lines by what they are about; names and lines, by who; pictures,
         # JPEG with its caption; drawing, of the set, which stands there without them.
-        Content = Struct.new(:title, :place, :date, :address, :fitted, :gaps, :care, :open, :cautions, :look_back, :names,
-          :lines, :pictures, :drawing, keyword_init: true)
+        Content = Struct.new(:title, :place, :date, :address, :fitted, :gaps, :care, :open, :cautions, :look_back,
+          :names, :lines, :pictures, :drawing, keyword_init: true)
 
         CARE = {"clean" => "How to clean it", "watch" => "What to watch", "call" => "When to call"}.freeze
         SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze

@@ -41,7 +41,8 @@ RSpec.describe "A server that goes away" do
     visit("/openings/#{row.id}/hand-over")
     session.fill_in("customer", with: "Runa")
     session.fill_in("reason", with: "The floor is not laid.")
-    session.driver.browser.action.move_to(session.first(".sign svg").native).pointer_down.move_by(30, 5).pointer_up.perform
+    session.driver.browser.action.move_to(session.first(".sign svg").native).pointer_down.move_by(30,
+      5).pointer_up.perform
     @server.stop(true)
     session.click_button("Hand it over")
     expect(session).to have_css("#away", text: "What you typed stands here")

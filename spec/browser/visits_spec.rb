@@ -45,7 +45,8 @@ RSpec.describe "Visits, in the browser" do
     session.send_keys(:enter)
     expect(session).to have_css("#keep")
     expect(session.current_url).to include(to)
-    expect(session).to have_css(".check-watch", text: "cannot be on").or have_css("[data-visit='#{uid}'][data-day='#{to}']")
+    expect(session).to have_css(".check-watch",
+      text: "cannot be on").or have_css("[data-visit='#{uid}'][data-day='#{to}']")
   end
 
   it "moves a visit under the pointer to the day it is let go over" do
@@ -78,7 +79,8 @@ RSpec.describe "Visits, in the browser" do
     session.fill_in("reason", with: "The floor layer is not done.")
     session.fill_in("customer", with: "Runa")
     picture = session.first(".sign svg")
-    session.driver.browser.action.move_to(picture.native).pointer_down.move_by(40, 10).move_by(30, -20).pointer_up.perform
+    session.driver.browser.action.move_to(picture.native).pointer_down.move_by(40, 10).move_by(30,
+      -20).pointer_up.perform
     expect(session.first(".sign path")["d"]).to match(/\AM\d+ \d+ L\d+ \d+/)
     session.click_button("Hand it over")
     expect(session).to have_css(".empty-first", text: "Handed over.")

@@ -29,7 +29,9 @@ RSpec.describe YellowTrack::AsBuilt do
 
   YellowTrack::Manner::ROWS.each_key do |manner|
     it "has a plan for every gap that is read of #{manner}" do
-      kind = Kinds::ALL.keys.find { |name| YellowTrack::Files::Shelf.kits.fetch(Kinds::ALL[name]["kit"]).manner.key == manner }
+      kind = Kinds::ALL.keys.find { |name|
+        YellowTrack::Files::Shelf.kits.fetch(Kinds::ALL[name]["kit"]).manner.key == manner
+      }
       made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document_of(kind, Random.new(7)))).set
       made.readings.each { |one| expect(one.planned.keys).to match_array(one.gap_names) }
     end

@@ -16,7 +16,8 @@ RSpec.describe YellowTrack::Desk::JobFile do
       picture = YellowTrack::Store::Pictures::Picture.new(type: "image/png", width: 2, height: 1, data: dot, thumb: dot)
       book.pictures.add(opening.row, picture, caption: "before")
       entry = book.log.of(opening.id).last
-      opening.note({kind: "correction", key: "entry.#{entry.id}", before: nil, after: "was the other panel"}, who: "Odo")
+      opening.note({kind: "correction", key: "entry.#{entry.id}", before: nil, after: "was the other panel"},
+        who: "Odo")
       book.drafts.keep(opening.id, "survey.widths.top", "18o8", "no length", owner: "device")
       YellowTrack::Desk::Offering.new(made).make!({}, who: "Odo")
     end
@@ -47,7 +48,9 @@ RSpec.describe YellowTrack::Desk::JobFile do
     pictures = rows["pictures"].each_with_index.to_h { |row, place| [row["id"], place] }
     rows.merge("pictures" => rows["pictures"].map { |row| row.except("id") }, "log" => rows["log"].map { |row|
       number = row["key"][/\A(?:entry|picture)\.(\d+)\z/, 1]&.to_i
-      row.merge("id" => entries[row["id"]], "key" => row["key"].sub(/\d+\z/) { (entries[number] || pictures[number]).to_s },
+      row.merge("id" => entries[row["id"]], "key" => row["key"].sub(/\d+\z/) {
+        (entries[number] || pictures[number]).to_s
+      },
         "after" => (row["kind"] == "picture") ? row["after"].merge("picture" => pictures[row["after"]["picture"]]) :
           row["after"])
     })
@@ -80,7 +83,8 @@ RSpec.describe YellowTrack::Desk::JobFile do
   end
 
   it "brings the fitter's own kit along, and leaves one that is here as it is" do
-    own = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits["twin-42"].to_h).merge("id" => "mine", "name" => "Mine")
+    own = YellowTrack::Numbers.rounded(YellowTrack::Files::Shelf.kits["twin-42"].to_h).merge("id" => "mine",
+      "name" => "Mine")
     row = hang("set.kit" => own)
     bytes = described_class.pack(desk(book, row.job_id))
     elsewhere do |other|
@@ -101,16 +105,24 @@ RSpec.describe YellowTrack::Desk::JobFile do
   end
 
   it "reads in nothing of a file that is at fault, and says where" do
-    {changed("job.json") { "[]" } => /"job\.json" is no record/, changed("log.json") { "{" } => /"log\.json" is no JSON/,
+    {changed("job.json") { "[]" } => /"job\.json" is no record/, changed("log.json") {
+      "{"
+    } => /"log\.json" is no JSON/,
      changed("openings/C.json") {} => %r{openings/C\.json" is missing},
      edited("job.json") { |value| value["rows"][0]["stage"] = "roof" } => /job\.json: rows\[0\]\.stage/,
      edited("job.json") { |value| value["rows"][1]["letter"] = "A" } => /letter A is in it twice/,
      edited("log.json") { |value| value["log"][0]["opening"] = "ZZ" } => /tells of an opening ZZ/,
      edited("log.json") { |value| value["log"][0]["at"] = "yesterday" } => /log\.json: log\[0\]\.at/,
-     edited("openings/B.json") { |value| value["survey"]["widths"]["top"] = "wide" } => %r{openings/B\.json: survey\.widths},
+     edited("openings/B.json") { |value|
+       value["survey"]["widths"]["top"] = "wide"
+     } => %r{openings/B\.json: survey\.widths},
      edited("job.json") { |value| value.delete("cuts") } => /has no "cuts"/}.each do |bytes, says|
       elsewhere do |other|
-        expect { with_file(bytes) { |path| described_class.read_in(other, path) } }.to raise_error(YellowTrack::Fault, says)
+        expect {
+          with_file(bytes) { |path|
+            described_class.read_in(other, path)
+          }
+        }.to raise_error(YellowTrack::Fault, says)
         expect(other.jobs.all).to eq []
         expect(other.db[:openings].count).to eq 0
       end

@@ -16,7 +16,8 @@ RSpec.describe YellowTrack::Files::CalendarFile do
   let(:job) do
     described_class::Job.new(name: "Osier Weir; loft, old", plan:, at: "2027-03-01T09:00:00Z",
       gone: [plan["visits"][0].merge("uid" => "visit.A-track.osier-weir-1@yellow-track", "sequence" => 4)],
-      steps: {"B-hang" => {"what" => "hang, run; take off", "hands" => 3}, "D-track" => {"what" => "track", "hands" => 1}},
+      steps: {"B-hang" => {"what" => "hang, run; take off", "hands" => 3},
+              "D-track" => {"what" => "track", "hands" => 1}},
       looks: [{"uid" => "look-back.B-over.osier-weir-1@yellow-track", "date" => "2027-04-20", "sequence" => 0,
                "openings" => %w[B]}])
   end

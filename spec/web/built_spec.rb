@@ -27,7 +27,8 @@ RSpec.describe "As built" do
     first = 2.times.map { leaning("4") }.first
     expect(shown("/openings/#{first.id}/measure")).not_to include("In this house jambs lean")
     2.times { leaning("3") }
-    expect(shown("/openings/#{first.id}/measure")).to include("In this house jambs lean to the right").and include("3 of 3")
+    expect(shown("/openings/#{first.id}/measure")).to include("In this house jambs lean to the right")
+      .and include("3 of 3")
   end
 
   it "says at the saw how cuts come out, once ten of a material do" do

@@ -114,7 +114,11 @@ RSpec.describe "Handing over" do
     Kinds::ALL.each_key do |kind|
       made = document_of(kind, Random.new(3)).merge("name" => kind)
       opening = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(made)).set
-      made["hung"] = opening.needed_readings.to_h { |one| [one.name, {"gaps" => one.gap_names.to_h { |gap| [gap, "2"] }}] }
+      made["hung"] = opening.needed_readings.to_h { |one|
+        [one.name, {"gaps" => one.gap_names.to_h { |gap|
+          [gap, "2"]
+        }}]
+      }
       added = book.openings.add(job_id: row.job_id, document: YellowTrack::Store::Document.new(made))
       send_form("/openings/#{added.id}/hand-over", {"seen" => "1", "reason" => "as it is"})
       expect(last_response.status).to eq(303), kind

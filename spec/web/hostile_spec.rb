@@ -64,7 +64,8 @@ RSpec.describe "Whatever comes to the door" do
       working slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
       "/openings/#{id}/#{stage}"
     end
-    files = %w[opening.json plan.json cut.csv log.csv bench.json hand-over.pdf set.svg sections.svg override/bypass.gap.least]
+    files = %w[opening.json plan.json cut.csv log.csv bench.json hand-over.pdf set.svg sections.svg
+      override/bypass.gap.least]
       .map do |name|
       "/openings/#{id}/#{name}"
     end
@@ -79,8 +80,8 @@ RSpec.describe "Whatever comes to the door" do
   end
 
   let(:queried) do
-    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new put put[A-cut] away[]
-      step day move to crew_day how travel visit drop]
+    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new put
+      put[A-cut] away[] step day move to crew_day how travel visit drop]
   end
 
   let(:row) { hang("set.gap" => "3", "survey.bays" => [[0, 600]]) }

@@ -14,7 +14,8 @@ RSpec.describe "Lists" do
 
   def asked(path) = queries { look(path) && expect(last_response).to(be_ok, path) }.length
 
-  ["/", "/jobs/1", "/search?q=bunk", "/rack", "/jobs/1/cut", "/jobs/1/price", "/jobs/1/cut.csv"].each do |path|
+  ["/", "/jobs/1", "/search?q=bunk", "/rack", "/jobs/1/cut", "/jobs/1/price", "/jobs/1/cut.csv", "/visits",
+    "/jobs/1/visits"].each do |path|
     it "ask the database as often for sixty openings as for three: #{path}" do
       many(3)
       asked(path)

@@ -9,7 +9,11 @@ RSpec.describe "Offers" do
 
   def plain(text) = text.gsub(/[[:space:]]+/, " ")
 
-  before { {"rate" => 40, "kit twin-42" => 100, "margin" => 0, "round" => 0}.each { |key, each| book.prices.set(key, each.to_r) } }
+  before {
+    {"rate" => 40, "kit twin-42" => 100, "margin" => 0, "round" => 0}.each { |key, each|
+      book.prices.set(key, each.to_r)
+    }
+  }
 
   it "is numbered, dated, kept as it was made, and stands beside what it came to" do
     send_form("#{path}/offers", {"currency" => "shells", "note" => "Frames are not painted."})

@@ -20,7 +20,8 @@ RSpec.describe "Visits" do
 
   it "shows the track with its visits, the steps of one, what to load" do
     text = shown
-    expect(text).to match(/\d+ visits?, done by \w+day \d+ \w+/).and include("Not kept yet").and include("tape and pencil")
+    expect(text).to match(/\d+ visits?, done by \w+day \d+ \w+/).and include("Not kept yet").and include("tape and " \
+"pencil")
     expect(page.css("[data-visit]").length).to eq YellowTrack::Desk::Visiting
       .new(YellowTrack::Desk::Job.new(book, book.jobs.find(row.job_id))).result["visits"].length
     expect(page.at_css("svg .chain")).not_to be_nil
@@ -72,6 +73,9 @@ RSpec.describe "Visits" do
     expect(fields).to include("put[A-cover]" => far, "seen" => "1")
     send_form(path, fields.except("authenticity_token"))
     expect(book.plans.find(row.job_id).version).to eq 2
+    expect(shown).to include("Before that fitter kept one that ends")
+    look(page.css("a").find { |one| one.text == "try it again" }["href"])
+    expect(page.css("#keep form input").to_h { |one| [one["name"], one["value"]] }).to include("put[A-cover]" => "")
   end
 
   it "ticks steps that no stage ticks" do
@@ -125,7 +129,8 @@ RSpec.describe "Visits" do
     expect(book.house_rules.all).to include("visits.week" => "mon,tue", "visits.from" => "420", "visits.travel" => "25",
       "steps.order.minutes.once" => "35")
     expect(shown).to include("painter").or include("paint A")
-    send_form("/visits/hours", {"visits.from" => "25:00", "visits.to" => "4 o'clock", "steps.order.minutes.once" => "-4"})
+    send_form("/visits/hours",
+      {"visits.from" => "25:00", "visits.to" => "4 o'clock", "steps.order.minutes.once" => "-4"})
     expect(last_response.status).to eq 422
     expect(plain(page.text)).to include("No working day is left").and include("\"25:00\" is no time of day")
       .and include("\"-4\" is no number of minutes for order")

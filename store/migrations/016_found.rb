@@ -17,7 +17,8 @@ Sequel.migration do
     texts.each do |table, (offset, text, only, columns)|
       row = "#{offset} + 3 * NEW.id"
       whole = text.gsub("NEW.", "#{table}.")
-      run "INSERT INTO found(rowid, text) SELECT #{row.gsub("NEW.", "#{table}.")}, COALESCE(#{whole}, '') FROM #{table}" \
+      run "INSERT INTO found(rowid, text) SELECT #{row.gsub("NEW.",
+        "#{table}.")}, COALESCE(#{whole}, '') FROM #{table}" \
         "#{" WHERE #{only.gsub("NEW.", "#{table}.")}" if only}"
       run "CREATE TRIGGER #{table}_found AFTER INSERT ON #{table} #{"WHEN #{only}" if only} BEGIN " \
         "INSERT INTO found(rowid, text) VALUES (#{row}, COALESCE(#{text}, '')); END"

@@ -48,8 +48,11 @@ module YellowTrack
         # @param kit [String] its id
         def with_kit(kit, most:)
           own, shipped = %w[$.set.kit.id $.set.kit].map { |path| Sequel.function(:json_extract, :document, path) }
-          @openings.where(binned_at: nil).where(Sequel.|({shipped => kit}, {own => kit})).reverse(:changed_at).limit(most)
-            .map { |row| opening(row) }
+          @openings.where(binned_at: nil).where(Sequel.|({shipped => kit},
+            {own => kit})).reverse(:changed_at).limit(most)
+            .map { |row|
+            opening(row)
+          }
         end
 
         private

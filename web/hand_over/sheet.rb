@@ -33,7 +33,11 @@ module YellowTrack
         private
 
         def gap_rows
-          handing.gaps.map { |panel, gaps| [panel, gaps.map { |place, mm| "#{place} #{handing.printer.with_unit(mm)}" }] }
+          handing.gaps.map { |panel, gaps|
+            [panel, gaps.map { |place, mm|
+              "#{place} #{handing.printer.with_unit(mm)}"
+            }]
+          }
         end
 
         def drawing

@@ -36,8 +36,8 @@ module YellowTrack
           def refuse_unseen(opening)
             return if seen == opening.version
 
-            raise Fault.new("It was changed on another screen since this page was opened. Look at the sheet again; what " \
-              "you typed stands here.", key: "seen")
+            raise Fault.new("It was changed on another screen since this page was opened. Look at the sheet again; " \
+              "what you typed stands here.", key: "seen")
           end
 
           def look_back(opening)
@@ -51,8 +51,9 @@ module YellowTrack
           def read_gaps(opening)
             last = Desk::HandingOver.new(opening).last or return {}
             last.after["gaps"].to_h { |panel, places|
-              [panel, places.keys.to_h { |place| [place, params["look_#{panel}_#{place}"].to_s.strip] }
-                .reject { |_, typed| typed.empty? }.transform_values { |typed| typed_length(typed, opening.opening.units) }]
+              typed = places.keys.to_h { |place| [place, params["look_#{panel}_#{place}"].to_s.strip] }
+              [panel, typed.reject { |_, text| text.empty? }
+                .transform_values { |text| typed_length(text, opening.opening.units) }]
             }.reject { |_, places| places.empty? }
           end
 
@@ -67,8 +68,8 @@ module YellowTrack
           def give_line(opening, who)
             line = Desk::HandingOver.new(opening).last&.after&.dig("signatures", who) or halt 404
             give("#{name_of(opening)}.#{who}.svg", "image/svg+xml",
-              "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" " \
-                "viewBox=\"0 0 400 120\"><path d=\"#{line}\" fill=\"none\" stroke=\"#1D2B2E\" stroke-width=\"2\"/></svg>\n")
+              %(<?xml version="1.0" encoding="UTF-8"?>\n<svg xmlns="http://www.w3.org/2000/svg" ) +
+                %(viewBox="0 0 400 120"><path d="#{line}" fill="none" stroke="#1D2B2E" stroke-width="2"/></svg>\n))
           end
         end
       end

@@ -69,11 +69,14 @@ module YellowTrack
 
           # Figures that the record taught: of a turn, of the drop.
           def learnt(sheet)
-            {**((taught("per_turn") && sheet["adjust"]) ? {"adjust" => sheet["adjust"].merge("per_turn" => taught("per_turn"))} : {}),
+            {**((taught("per_turn") && sheet["adjust"]) ? {"adjust" => sheet["adjust"].merge("per_turn" => taught("pe" \
+"r_turn"))} : {}),
              **((taught("drop") && sheet["drop"]) ? {"drop" => taught("drop")} : {})}
           end
 
-          def taught(name) = Float(params[name].to_s, exception: false)&.then { |figure| figure if figure.finite? && figure.positive? }
+          def taught(name) = Float(params[name].to_s, exception: false)&.then { |figure|
+            figure if figure.finite? && figure.positive?
+          }
 
           def free_id(id)
             (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }

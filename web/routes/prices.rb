@@ -13,7 +13,9 @@ module YellowTrack
           app.get(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| show Job::Price.new(find_job(id), **asked) }
 
           app.post(%r{/jobs/#{Asking::NUMBER}/offers}o) { |id| make_offer(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/offers/(\d{4}-\d{3,9})\.pdf}o) { |id, number| give_offer(find_job(id), number) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/offers/(\d{4}-\d{3,9})\.pdf}o) { |id, number|
+            give_offer(find_job(id), number)
+          }
 
           app.post(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| keep_prices(find_job(id)) }
         end

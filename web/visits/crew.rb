@@ -41,7 +41,11 @@ module YellowTrack
         #
         # @return [Array<Store::Jobs::Job>]
         def unplanned
-          @unplanned ||= book.jobs.all(most: JOBS).reject { |job| book.plans.find(job.id) }
+          @unplanned ||= begin
+            jobs = book.jobs.all(most: JOBS)
+            planned = book.plans.planned(jobs.map(&:id))
+            jobs.reject { |job| planned.include?(job.id) }
+          end
         end
 
         def feed = book.feeds.token
@@ -50,7 +54,9 @@ module YellowTrack
 
         def next_sentence
           day, = clashes.min
-          return "The crew is wanted twice on #{Date.iso8601(day).strftime("%-d %B")}: plan one of the jobs again." if day
+          if day
+            return "The crew is wanted twice on #{Date.iso8601(day).strftime("%-d %B")}: plan one of the jobs again."
+          end
           return "Plan the visits of #{unplanned.first.name}." if visits.empty? && unplanned.any?
 
           visits.empty? ? "No visit is planned." : "Next: #{names[visits.first.first.job_id]} on " \

@@ -40,6 +40,24 @@ module YellowTrack
 
         def kept = visiting.kept
 
+        # The plan that the kept one took the place of.
+        #
+        # @return [Store::Plans::Plan, nil]
+        def before = @before ||= kept && book.plans.before(job.id)
+
+        # Where that one is tried again: what was put where then, and what is put since
+        # taken back.
+        def before_path
+          put = kept.asked["put"].transform_values { "" }.merge(before.asked["put"])
+          Paths.visits(job.id, nil, put:, **before.asked.slice("travel", "crew").transform_keys(&:to_sym))
+        end
+
+        # Papers of the open visit: letter and number of each opening.
+        def sheets
+          letters = open["steps"].map { |key| key[/\A[A-Z]+/] }.uniq
+          visiting.openings.select { |one| letters.include?(one.letter) && one.plan }.map { |one| [one.letter, one.id] }
+        end
+
         def nothing? = visiting.steps.all? { |step| step["ended"] }
 
         def changed? = visiting.changed?
@@ -91,7 +109,8 @@ module YellowTrack
         def waited_for
           keys = open["steps"]
           result["waits"].select { |wait| keys.include?(wait["before"]) }.map do |wait|
-            "#{step(wait["after"])["what"]} #{wait["after"][/\A[A-Z]+/]}, till #{wait["to"][0, 10]} #{clock(wait["to"])}"
+            "#{step(wait["after"])["what"]} #{wait["after"][/\A[A-Z]+/]}, till #{wait["to"][0, 10]} " \
+"#{clock(wait["to"])}"
           end + others_before(keys)
         end
 

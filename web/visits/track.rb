@@ -60,8 +60,9 @@ module YellowTrack
         def panels
           @result["visits"].each_with_index.map do |visit, place|
             words = @loads.words(visit["steps"])
-            Drawing::VisitTrack::Panel.new(date: Date.iso8601(visit["date"]), uid: visit["uid"], path: @path.call(visit),
-              title: "#{place + 1} #{words.first}", lines: words, now: visit["uid"] == @open&.fetch("uid"),
+            Drawing::VisitTrack::Panel.new(date: Date.iso8601(visit["date"]), uid: visit["uid"],
+              path: @path.call(visit), title: "#{place + 1} #{words.first}", lines: words,
+              now: visit["uid"] == @open&.fetch("uid"),
               times: "#{visit["leave"][11, 5]}–#{visit["back"][11, 5]}, #{HANDS.fetch(visit["hands"], "more")}")
           end
         end
@@ -80,8 +81,12 @@ module YellowTrack
         # Waits of the same kind over the same days are one.
         def waits
           long = @result["waits"].select { |wait| wait["before"] && minutes(wait) >= LONG }
-          long.group_by { |wait| [what(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }.map do |(words, _), all|
-            Drawing::VisitTrack::Box.new(from: all.map { |wait| wait["from"] }.min, to: all.map { |wait| wait["to"] }.max,
+          long.group_by { |wait|
+            [what(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]]
+          }.map do |(words, _), all|
+            Drawing::VisitTrack::Box.new(from: all.map { |wait| wait["from"] }.min, to: all.map { |wait|
+              wait["to"]
+            }.max,
               others: false, key: "wait #{all.map { |wait| wait["before"] }.join(" ")}",
               words: "after #{words} #{all.map { |wait| wait["after"][/\A[A-Z]+/] }.uniq.join(", ")}")
           end

@@ -145,8 +145,12 @@ RSpec.describe YellowTrack::Cutting do
   it "has a quick bound for hundreds of pieces that is never over the close one" do
     random = Random.new(5)
     60.times do
-      stocks = Array.new(3) { described_class::Problem::Stock.new(random.rand(200..900), random.rand(0..90), random.rand(1..40)) }
-      problem = described_class::Problem.new(widths: [300, 170, 90], counts: Array.new(3) { random.rand(0..20) }, stocks:)
+      stocks = Array.new(3) {
+        described_class::Problem::Stock.new(random.rand(200..900), random.rand(0..90), random.rand(1..40))
+      }
+      problem = described_class::Problem.new(widths: [300, 170, 90], counts: Array.new(3) {
+        random.rand(0..20)
+      }, stocks:)
       close = problem.frontier.cost(problem.total)
       expect(problem.least).to be <= close if close
     end
