@@ -12,6 +12,8 @@ module YellowTrack
 
       def initialize(db)
         @db = db
+        @file = db.opts[:database]
+        @known = seen
         @log = Log.new(db)
         @jobs = Jobs.new(db)
         @openings = Openings.new(db, @log)
@@ -41,7 +43,37 @@ module YellowTrack
       # Several writes as one.
       def transaction(&) = @db.transaction(&)
 
-      def close = @db.disconnect
+      # @return [String] path of its file
+      attr_reader :file
+
+      # That its file is still the one that was opened.
+      #
+      # @raise [Trouble::Gone]
+      def there! = (seen == @known) || raise(Trouble::Gone)
+
+      # Puts what was written into the file itself, so that a copy of it has all.
+      def checkpoint = @db.run("PRAGMA wal_checkpoint(TRUNCATE)")
+
+      # @param table [Symbol]
+      # @return [Integer] how many rows it has
+      def count(table) = @db[table].count
+
+      def close
+        checkpoint if seen == @known
+      rescue Sequel::DatabaseError
+        nil # whoever has it open still does that
+      ensure
+        @db.disconnect
+      end
+
+      private
+
+      # Which file it is: another put in its place has another number.
+      def seen
+        File.stat(@file).then { |stat| [stat.dev, stat.ino] }
+      rescue Errno::ENOENT
+        nil
+      end
     end
   end
 end

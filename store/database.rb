@@ -17,12 +17,23 @@ module YellowTrack
       # @param path [String] of the file; made if it is not there
       # @return [Sequel::Database]
       def open(path)
-        FileUtils.mkdir_p(File.dirname(path))
+        FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
         db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 8)
         db.transaction_mode = :immediate
         migrate(db)
+        keep_private(path)
         db
       end
+
+      # The book and what belongs to it is nobody else's on this machine.
+      def keep_private(path)
+        Dir["#{path}{,-wal,-shm,.lock}"].each { |file| File.chmod(0o600, file) }
+      rescue Errno::EPERM
+        nil # another's file, who keeps it as he likes
+      end
+
+      # @return [Integer] the newest migration's number
+      def newest = Dir["#{MIGRATIONS}/*.rb"].map { |file| File.basename(file).to_i }.max
 
       # SQLite's own waiting holds Ruby's lock; this handler lets other
       # threads run meanwhile.
@@ -30,7 +41,7 @@ module YellowTrack
         connection.busy_handler_timeout = BUSY_MS
         connection.execute("PRAGMA journal_mode = WAL")
         connection.execute("PRAGMA foreign_keys = ON")
-        connection.execute("PRAGMA synchronous = NORMAL")
+        connection.execute("PRAGMA synchronous = FULL") # what was acknowledged outlives a power cut
       end
 
       # Brings the tables to a migration, each in a transaction of its own. Who
@@ -41,8 +52,21 @@ module YellowTrack
       # @param target [Integer, nil] a migration's number; the newest if nil
       def migrate(db, target: nil)
         Sequel.extension :migration
-        locked(db) { Sequel::Migrator.run(db, MIGRATIONS, target:, use_transactions: true) } unless target.nil? &&
-          current?(db)
+        return if target.nil? && current?(db)
+
+        locked(db) do
+          keep_before(db) if target.nil?
+          Sequel::Migrator.run(db, MIGRATIONS, target:, use_transactions: true)
+        end
+      end
+
+      # A copy of a book before its tables change, beside it.
+      def keep_before(db)
+        version = db.table_exists?(:schema_info) ? db[:schema_info].get(:version).to_i : 0
+        path = db.opts[:database]
+        return if version.zero? || current?(db) || File.exist?("#{path}.version-#{version}")
+
+        Copy.make(path, "#{path}.version-#{version}")
       end
 
       def current?(db) = Sequel::Migrator.is_current?(db, MIGRATIONS)

@@ -18,6 +18,9 @@ module YellowTrack
       # @return [Array<Job>] in their order, none of the bin
       def all(most: nil, after: nil) = hanging.limit(most, after).map { |row| Job.new(**row) }
 
+      # @return [String, nil] when the first was started
+      def oldest = @jobs.min(:created_at)
+
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
 

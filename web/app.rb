@@ -32,7 +32,8 @@ module YellowTrack
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
         Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
         Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
-        Routes::Visits, Routes::CrewVisits, Routes::HandOver
+        Routes::Visits, Routes::CrewVisits, Routes::HandOver,
+        Routes::Backups
 
       # The application on a book, with the secret its sessions are signed
       # with.
@@ -47,6 +48,7 @@ module YellowTrack
       end
 
       before do
+        book.there!
         headers "content-security-policy" => POLICY, "referrer-policy" => "same-origin", "cache-control" => "no-store"
         params.replace(Door.clean(params)) if params.any?
       end
@@ -60,9 +62,28 @@ module YellowTrack
         show Said.new("Not read", Door::READ)
       end
 
-      error do
-        show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last step " \
-          "was, a look at its page tells.")
+      error(Store::Trouble::Gone, Sequel::DatabaseError, Sequel::PoolTimeout) do |error|
+        says = Store::Trouble.says(error) or next fail_plainly
+        status 503
+        kept_out "#{says} Nothing was saved by this; what was saved before is as it was."
+      end
+
+      error { fail_plainly }
+
+      helpers do
+        # What cannot be saved now, and may be later: a field says it and is sent again.
+        def kept_out(says)
+          return show(Said.new("Not now", says)) unless htmx?
+
+          content_type "text/plain"
+          says
+        end
+
+        def fail_plainly
+          status 500
+          show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last step " \
+            "was, a look at its page tells.")
+        end
       end
     end
   end

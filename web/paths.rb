@@ -62,6 +62,8 @@ module YellowTrack
 
       def rules(**query) = with("/rules", query)
 
+      def backups(**query) = with("/backups", query)
+
       def search(**query) = with("/search", query)
 
       def with(path, query)

@@ -30,11 +30,15 @@ module YellowTrack
 
       # Runs until it is stopped.
       def run
-        app = App.on(Store::Book.open(@database), secret: Server.secret(@database))
+        @serving = Store::Serving.shared(@database)
+        book = Store::Book.open(@database)
+        app = App.on(book, secret: Server.secret(@database))
+        Store::Caretaker.new(book).begin
         launcher = Puma::Launcher.new(configuration(app),
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
         launcher.events.on_booted { $stdout.puts "Yellow Track is at #{address}" and $stdout.flush }
         launcher.run
+        book.close
       end
 
       # The secret that sessions are signed with, kept beside the database, so
@@ -70,7 +74,7 @@ module YellowTrack
           puma.bind "tcp://#{host}:#{port}"
           puma.threads(*THREADS)
           puma.app app
-          puma.http_content_length_limit Door::PICTURE
+          puma.http_content_length_limit Door::ARCHIVE
           puma.lowlevel_error_handler { |_error| FAILED }
         end
       end

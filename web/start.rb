@@ -7,29 +7,57 @@ module YellowTrack
   module Web
     # What bin/serve and bin/demo do with their words.
     class Start
-      OWN = "#{ROOT}/var/yellow-track.sqlite3"
       DEMO = "#{ROOT}/var/demo.sqlite3"
 
       # @param words [Array<String>] of the command line
       # @param demo [Boolean] on the demo's own database, never a fitter's
       def initialize(words, demo: false)
         @demo = demo
-        @options = {port: Integer(ENV.fetch("PORT", Server::PORT)), host: "127.0.0.1"}
+        @options = {port: Start.port(ENV.fetch("PORT", Server::PORT.to_s), "PORT"), host: "127.0.0.1"}
         parser.parse!(words)
       rescue OptionParser::ParseError => e
         abort "#{e.message}. It takes --port N and --host H#{" and --reset" if demo}."
+      rescue Fault => e
+        abort e.words
       end
 
       def run
         Demo::Loader.new(DEMO).load(reset: @reset) if @demo
-        Server.new(database: @demo ? DEMO : ENV.fetch("YELLOW_TRACK_DB", OWN), **@options).run
+        Server.new(database:, **@options).run
+      rescue Fault => e
+        abort e.words
+      rescue SocketError, *Store::Trouble::KINDS => e
+        abort Start.says(e, **@options)
+      end
+
+      # A port as it was given.
+      #
+      # @raise [Fault]
+      def self.port(text, name)
+        number = Integer(text, 10, exception: false)
+        return number if number&.between?(1, 65_535)
+
+        raise Fault.new("#{name} is \"#{text[0, 40]}\": it takes a number from 1 to 65535.", key: name)
+      end
+
+      # Why it cannot start, in a sentence.
+      def self.says(error, host:, port:)
+        case error
+        when Errno::EADDRNOTAVAIL, SocketError then "\"#{host}\" is no address of this machine. Leave --host out, or " \
+          "give one of its own."
+        when Errno::EACCES, Errno::EPERM then "#{error.message.sub(/\A.* - /, "")}: not for this user. A port from 1024 on, " \
+          "and a folder of one's own, work."
+        else Store::Trouble.says(error) || "#{error.message}."
+        end
       end
 
       private
 
+      def database = @demo ? DEMO : Store::Place.database
+
       def parser
         OptionParser.new do |options|
-          options.on("--port N", Integer) { |port| @options[:port] = port }
+          options.on("--port N") { |port| @options[:port] = Start.port(port, "--port") }
           options.on("--host H") { |host| @options[:host] = host }
           options.on("--reset") { @reset = true } if @demo
         end

@@ -44,7 +44,7 @@ RSpec.describe "Whatever comes to the door" do
      "/openings/#{id}/service/steps" => %w[step undo stage], "/openings/#{id}/service/mended" => %w[seen],
      "/openings/#{id}/service/wrong" => %w[seen], "/jobs/#{job}/offers" => %w[valid_until currency note],
      "/jobs/#{job}/visits" => %w[seen put off away open travel], "/jobs/#{job}/visits/steps" => %w[step undo],
-     "/visits/feed" => %w[withdraw], "/jobs/archive" => %w[file again],
+     "/visits/feed" => %w[withdraw], "/backups" => %w[x], "/jobs/archive" => %w[file again],
      "/visits/hours" => %w[visits.week visits.from visits.crew steps.order.minutes.once take],
      "/openings/#{id}/hand-over" => %w[seen fitter customer look_back fresh reason line_fitter],
      "/openings/#{id}/look-back" => %w[look_A_top unit],
@@ -75,7 +75,7 @@ RSpec.describe "Whatever comes to the door" do
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
       "/lines.css", "/tape", "/jobs/#{job}/built", "/kits/twin-42/built", "/jobs/#{job}.zip", "/jobs/#{job}/log.csv",
       "/jobs/#{job}/visits", "/jobs/#{job}/visits.ics", "/jobs/#{job}/visits.csv", "/jobs/#{job}/work.json",
-      "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/visits.ics", "/visits/hours",
+      "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/backups", "/visits.ics", "/visits/hours",
       "/calendar/#{"a" * 43}.ics", *stages, *files]
   end
 

@@ -32,6 +32,13 @@ module YellowTrack
           end
         end
 
+        # Whether no good backup was made for two days, of a book that has been there as
+        # long.
+        def backup_late?
+          (first = book.jobs.oldest) && Time.now - Time.iso8601(first) > Store::Backups::LATE &&
+            Store::Backups.new(book.file).late?
+        end
+
         # What is due, before all else.
         #
         # @return [Due]

@@ -10,6 +10,7 @@ const asTyped = (form) => [...form.querySelectorAll("[name^=value]")]
   .map((one) => one.type === "checkbox" ? one.checked : one.value).join("\n")
 
 let away = null // since when nothing answers
+let outside = null // what keeps it from being saved, where that was said
 let under = 0 // saves on their way
 let given = false // up: the page is left all the same
 let told = null // the version that the latest save was told to have seen
@@ -85,7 +86,8 @@ function putBack({ id, values, seen, unsent }) {
   }, SOON)
 }
 
-function unanswered(form) {
+function unanswered(form, why = null) {
+  outside = why
   form.dataset.unsent = "away"
   form.classList.add("unsent")
   if (!away) setTimeout(tryAgain, AGAIN)
@@ -96,6 +98,7 @@ function unanswered(form) {
 // What was answered, but not taken: its own sentence, and it is not sent again.
 function refused({ elt, xhr }) {
   if (!elt.matches?.("form.field")) return
+  if (xhr.status === 503) return unanswered(elt, xhr.responseText.slice(0, 300))
   elt.dataset.unsent = "refused"
   elt.classList.add("unsent")
   const plain = xhr.getResponseHeader("content-type")?.startsWith("text/plain")
@@ -124,7 +127,7 @@ function tell(why) {
   place.hidden = names.length === 0
   if (names.length === 0) return
   const since = away && `${String(away.getHours()).padStart(2, "0")}:${String(away.getMinutes()).padStart(2, "0")}`
-  const waits = `The application has not answered since ${since}. ` +
+  const waits = `${outside ?? `The application has not answered since ${since}.`} ` +
     "What you typed stays in its field and is sent when it answers."
   place.textContent = `Not saved: ${names.join(", ")}. ${away ? waits : why ?? "Type it again."}`
 }

@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+require "open3"
+require "time"
+
+module YellowTrack
+  module Desk
+    # Looks at what a book needs: the machine, the database, its backup, pictures, disk
+    # and clock; each with what to do about it.
+    class Doctor
+      # What was looked at: level, :good, :watch or :stop; says; do, nil for nothing.
+      Found = Struct.new(:level, :says, :do, keyword_init: true) do
+        def to_s = "#{level.to_s.ljust(5)}  #{says}#{" #{self.do}" if self.do}"
+      end
+
+      ROOM = 1024 * 1024 # kB; less free on the disk is told
+      LITTLE = 100 * 1024 # kB; less is a stop
+      SKEW = 300 # seconds that an entry may lie ahead
+
+      # @param database [String] path of the book
+      def initialize(database)
+        @database = database
+      end
+
+      # @return [Array<Found>]
+      def found
+        there, proved = File.file?(@database), database
+        inner = (there && proved.level == :good) ? [pictures, clock] : []
+        [ruby, pictures_tool, proved, *(there ? [owner, backup] : []), *inner, disk]
+      end
+
+      private
+
+      def good(says) = Found.new(level: :good, says:)
+
+      def watch(says, cure) = Found.new(level: :watch, says:, do: cure)
+
+      def stop(says, cure) = Found.new(level: :stop, says:, do: cure)
+
+      def ruby = good("Ruby #{RUBY_VERSION}, SQLite #{Store::Copy.sqlite}.")
+
+      def pictures_tool
+        Open3.capture2e("identify", "-version")
+        good("ImageMagick is there.")
+      rescue Errno::ENOENT
+        watch("ImageMagick is not on this machine: pictures cannot be kept.", "bin/setup installs it.")
+      end
+
+      def database
+        return watch("No database yet at #{@database}.", "bin/serve makes it.") unless File.file?(@database)
+
+        Store::Copy.prove(@database)
+        good("The database proves whole: #{@database}, #{File.size(@database) / 1024} kB.")
+      rescue Fault => e
+        stop(e.words, "Bring the last good backup back: bin/restore FILE.")
+      end
+
+      def owner
+        open = Dir["#{@database}{,-wal,-shm,.secret}"].select { |file| (File.stat(file).mode & 0o077).positive? }
+        return good("Nobody else on this machine can read it.") if open.empty?
+
+        watch("Others on this machine can read #{open.map { |file| File.basename(file) }.join(", ")}.",
+          "chmod 600 #{open.join(" ")}")
+      end
+
+      def backup
+        backups = Store::Backups.new(@database)
+        last = backups.last
+        return stop("There is no backup.", "bin/backup makes one; bin/serve makes one a day.") unless last
+        return good("Backed up on #{told(last.at)}.") unless backups.late?
+
+        watch("The last backup is of #{told(last.at)}.", "bin/backup makes one.")
+      end
+
+      def pictures
+        inside { |db|
+          count, bytes, empty = db.get_first_row("SELECT count(*), coalesce(sum(length(data)), 0), " \
+            "coalesce(sum(length(data) = 0 OR length(thumb) = 0), 0) FROM pictures")
+          next good("#{count} pictures, #{bytes / 1024} kB.") if empty.zero?
+
+          watch("#{empty} of #{count} pictures are empty.", "A backup may have them: bin/restore FILE.")
+        }
+      end
+
+      def clock
+        last = inside { |db| db.get_first_value("SELECT max(at) FROM log_entries") }
+        return good("The clock is not behind the log.") unless last && Time.iso8601(last) > Time.now + SKEW
+
+        watch("The log has an entry of #{told(Time.iso8601(last).localtime)}: the clock is behind it.",
+          "Set the clock; entries keep their order whatever it says.")
+      end
+
+      def disk
+        out, = Open3.capture2e("df", "-Pk", File.exist?(@database) ? @database : File.dirname(@database, 2))
+        free = out.lines.last.to_s.split[3].to_i
+        return good("#{free / 1024} MB are free on the disk.") if free >= ROOM
+
+        [:watch, :stop][(free < LITTLE) ? 1 : 0].then { |level|
+          Found.new(level:, says: "#{free / 1024} MB are free on the disk.", do: "Make room before it is full.")
+        }
+      end
+
+      def inside(&) = Store::Copy.inside(@database, &)
+
+      def told(time) = time.strftime("%-d %B %Y, %H:%M")
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # Backups: looked at, and made now.
+      module Backups
+        def self.registered(app)
+          app.get("/backups") { show Web::Backups::Screen.new(book, **asked) }
+          app.post("/backups") do
+            refusing(->(fault) { Web::Backups::Screen.new(book, **asked, fault:) }) do
+              Store::Backups.new(book.file).make
+              to_page Paths.backups(made: 1)
+            end
+          end
+        end
+      end
+    end
+  end
+end
