@@ -53,6 +53,12 @@ module YellowTrack
         params.replace(Door.clean(params)) if params.any?
       end
 
+      # What the database cannot do is a sentence, for who reads the server's words too.
+      def dump_errors!(boom)
+        says = Store::Trouble.says(boom)
+        says ? warn("Yellow Track: #{says}") : super
+      end
+
       not_found do
         show Said.new("Nothing hangs here.", "The address names a job or an opening that is not in this book.")
       end

@@ -69,6 +69,19 @@ RSpec.describe "A server that goes away" do
     expect(row.document["survey.widths"].slice("top", "middle")).to eq("top" => "1805", "middle" => "1806")
   end
 
+  it "says what keeps a reading out while another program holds the database, and sends it once that lets go" do
+    visit("/openings/#{row.id}/measure")
+    held = SQLite3::Database.new(book.file)
+    held.execute("BEGIN IMMEDIATE")
+    type("survey-widths-top", "1805")
+    expect(session).to have_css("#away", text: "Not saved: width, head. Another program holds the database.", wait: 15)
+    expect(session).to have_css("#field-survey-widths-top.unsent")
+    held.execute("ROLLBACK")
+    expect(session).to have_no_css("#away", wait: 20)
+    expect(row.document["survey.widths.top"]).to eq "1805"
+    held.close
+  end
+
   it "sends all of several fields again, and tells what another changed meanwhile, with what was typed still there" do
     visit("/openings/#{row.id}/measure")
     @server.stop(true)

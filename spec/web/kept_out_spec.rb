@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "sqlite3"
+
 # A database that cannot be read or written is said, and nothing looks saved that is not.
 RSpec.describe "A database that is kept out" do
   include Site
@@ -44,6 +46,21 @@ RSpec.describe "A database that is kept out" do
       expect(last_response["content-type"]).to start_with("text/plain")
       expect(last_response.body).to match(says).and include("Nothing was saved by this")
     end
+  end
+
+  it "says that the disk is full, and takes the same again once there is room" do
+    pages = book.db.get(Sequel.lit("page_count FROM pragma_page_count"))
+    book.db.run("PRAGMA max_page_count = #{pages}")
+    begin
+      200.times { |turn| book.jobs.add(name: "Job #{turn} #{"x" * 100}") }
+    rescue
+      nil
+    end
+    typing
+    expect([last_response.status, last_response.body]).to match [503, /disk is full/]
+    book.db.run("PRAGMA max_page_count = 1073741823")
+    typing
+    expect(saved(row, "survey.depth")).to eq "128"
   end
 
   it "waits for another program that holds it, and says so when it holds too long" do

@@ -11,6 +11,32 @@ RSpec.describe "Starting" do
       .to_stderr
   end
 
+  {{"PORT" => "abc"} => /PORT is "abc": it takes a number from 1 to 65535/,
+   {"PORT" => "70000"} => /PORT is "70000"/, {"YELLOW_TRACK_DB" => ""} => /YELLOW_TRACK_DB is empty/,
+   {"YELLOW_TRACK_DB" => "/dev/null/book.sqlite3"} => /Not a directory|File exists/,
+   {"YELLOW_TRACK_DB" => "#{YellowTrack::ROOT}/README.md"} => /no database of Yellow Track/}.each do |given, says|
+    it "says in one sentence why it does not start: #{given.first.join("=")[0, 40]}" do
+      before = ENV.to_h.slice(*given.keys)
+      given.each { |name, value| ENV[name] = value }
+      expect { YellowTrack::Web::Start.new([]).run }.to raise_error(SystemExit).and output(says).to_stderr
+    ensure
+      given.each_key { |name| ENV[name] = before[name] }
+      FileUtils.rm_f(Dir["#{YellowTrack::ROOT}/README.md{.lock,.serving,-wal,-shm}"])
+    end
+  end
+
+  it "refuses an address of another machine, and a port that there is not" do
+    Dir.mktmpdir do |folder|
+      ENV["YELLOW_TRACK_DB"] = "#{folder}/book.sqlite3"
+      expect { YellowTrack::Web::Start.new(["--host", "192.0.2.7"]).run }.to raise_error(SystemExit)
+        .and output(/"192\.0\.2\.7" is no address of this machine/).to_stderr
+      expect { YellowTrack::Web::Start.new(["--port", "0"]) }.to raise_error(SystemExit)
+        .and output(/--port is "0"/).to_stderr
+    ensure
+      ENV.delete("YELLOW_TRACK_DB")
+    end
+  end
+
   describe "the secret that sessions are signed with" do
     around { |example| Dir.mktmpdir { |folder| (@database = "#{folder}/book.sqlite3") && example.run } }
 
