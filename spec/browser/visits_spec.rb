@@ -74,6 +74,8 @@ RSpec.describe "Visits, in the browser" do
     session.visit("/")
     session.find("body").send_keys("g", "v")
     expect(session).to have_css("h1", text: "Visits of every job")
+    session.first("[data-visit]").click
+    expect(session).to have_css("#open-visit-name", text: /\A1 /)
     row = opening("B", "Osier Weir")
     session.visit("/openings/#{row.id}/hand-over")
     session.fill_in("reason", with: "The floor layer is not done.")

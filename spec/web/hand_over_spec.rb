@@ -99,7 +99,7 @@ RSpec.describe "Handing over" do
     look("#{path}?unit=other")
     look("#{path}/sheet")
     expect(page.css(".hand-over-sheet td").map(&:text)).to include("1.5")
-    expect(page.text).to include("for the house")
+    expect(page.text).to include("for the house").and include("Gaps, mm")
   end
 
   it "is done on the rail once it is handed over, and is the stage that is come to" do

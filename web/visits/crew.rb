@@ -81,10 +81,16 @@ module YellowTrack
               path: Paths.visits(one.job_id, visit: visit["uid"]), clash: list.length > 1, now: false,
               times: "#{visit["leave"][11, 5]}–#{visit["back"][11, 5]}",
               lines: list.flat_map { |plan, other|
-                [("and #{names[plan.job_id]}" if plan != one),
-                  other["steps"].map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")].compact
+                [*("and #{names[plan.job_id]}" if plan != one), *words(plan, other)]
               })
           end
+        end
+
+        # A visit's steps in words, by what its plan kept of them.
+        def words(plan, visit)
+          steps = plan.asked["steps"] || {}
+          visit["steps"].group_by { |key| steps.dig(key, "what") || key }
+            .map { |what, keys| "#{what} #{keys.map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")}" }
         end
 
         def days

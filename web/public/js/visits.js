@@ -1,7 +1,7 @@
 // A visit on the track opens at a press; it is dragged to a day, or moved there by the arrow
 // keys and Enter: which plan that makes, Ruby says.
 export function moveVisits() {
-  const track = document.querySelector(".visit-track[data-move]")
+  const track = document.querySelector(".visit-track")
   if (!track) return
   let held = null
 
@@ -14,7 +14,7 @@ export function moveVisits() {
   })
   document.addEventListener("pointermove", (event) => {
     if (!held) return
-    held.by = event.clientX - held.at
+    held.by = track.dataset.move ? event.clientX - held.at : 0
     if (Math.abs(held.by) > NEAR) shift(held.visit, held.by)
   })
   document.addEventListener("pointerup", (event) => {
@@ -31,7 +31,7 @@ export function moveVisits() {
   track.addEventListener("keydown", (event) => {
     const visit = visitAt(event)
     if (!visit || event.ctrlKey || event.altKey || event.metaKey) return
-    const way = { ArrowRight: 1, ArrowLeft: -1 }[event.key]
+    const way = track.dataset.move && { ArrowRight: 1, ArrowLeft: -1 }[event.key]
     if (event.key === "Enter" && !visit.dataset.to) go(visit.dataset.href)
     else if (event.key === "Enter") move(track, visit.dataset.visit, visit.dataset.to)
     else if (way) byDays(track, visit, way)
