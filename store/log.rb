@@ -58,6 +58,9 @@ module YellowTrack
       # @return [Integer] how many there are of them
       def count(opening_id, kind: nil, who: nil) = @entries.where({opening_id:, kind:, who:}.compact).count
 
+      # @return [Integer] how many of an opening's there are, up to one
+      def up_to(opening_id, entry) = @entries.where(opening_id:).where { |row| row.id <= entry }.count
+
       # @return [Array<String>] who wrote in an opening's log
       def names_in(opening_id) = @entries.where(opening_id:).distinct.order(:who).select_map(:who)
 

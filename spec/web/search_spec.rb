@@ -26,7 +26,11 @@ RSpec.describe "Search" do
   it "finds remarks, and goes to them" do
     send_form("/openings/#{row.id}/remarks", {"text" => "The lintel crumbles on the left."})
     expect(found("lintel")).to eq ["Osier Weir › A Bunk room: The lintel crumbles on the left."]
-    expect(page.at_css(".found a")["href"]).to match(%r{/log#entry-\d+\z})
+    150.times { |turn| book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "Later #{turn}"}) }
+    found("lintel")
+    where = page.at_css(".found a")["href"]
+    look(where)
+    expect(page.at_css("##{where[/entry-\d+\z/]}").text).to include("The lintel crumbles")
   end
 
   it "finds openings by the name of their kit, and by the cause that was named" do

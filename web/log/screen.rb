@@ -10,8 +10,9 @@ module YellowTrack
         # What can be shown alone: kinds of entries, by a word for them.
         FILTERS = {
           "readings" => %w[reading], "choices" => %w[choice override], "cuts" => %w[cut],
-          "steps" => %w[step wait round],
-          "moves" => %w[move], "pictures" => %w[picture], "notes" => %w[note remark correction made]
+          "steps" => %w[step wait round time],
+          "moves" => %w[move], "pictures" => %w[picture], "notes" => %w[note remark correction made],
+          "mends" => %w[service], "hand-over" => %w[hand-over]
         }.freeze
         PAGE = 100
 
@@ -37,7 +38,7 @@ module YellowTrack
         def paging
           @paging ||= begin
             count = book.log.count(id, kind: kinds, who: by)
-            Paging.new(count, PAGE, asked_number("page") || (count.to_f / PAGE).ceil)
+            Paging.new(count, PAGE, asked_number("page") || page_of_entry || (count.to_f / PAGE).ceil)
           end
         end
 
@@ -65,6 +66,12 @@ module YellowTrack
         def correcting?(entry) = fault && typed["entry"] == entry.id.to_s
 
         private
+
+        # The page that an entry stands on which was asked for.
+        def page_of_entry
+          entry = asked_number("entry") or return
+          (book.log.up_to(id, entry).to_f / PAGE).ceil unless only || by
+        end
 
         def kinds = only && FILTERS.fetch(only)
 
