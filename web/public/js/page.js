@@ -9,6 +9,7 @@ import { askOn } from "/js/asking.js"
 import { stageKeys } from "/js/keys.js"
 import { signByHand } from "/js/signing.js"
 import { sendWhenHeard } from "/js/sending.js"
+import { restBehindMore } from "/js/head.js"
 import { moveVisits } from "/js/visits.js"
 import { listenToTape } from "/js/tape.js"
 
@@ -22,6 +23,7 @@ turnScrews()
 listenToTape()
 askOn()
 stageKeys()
+restBehindMore()
 moveVisits()
 signByHand()
 sendWhenHeard()
