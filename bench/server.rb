@@ -10,7 +10,6 @@ module YellowTrack
     # would send its readings.
     class Server
       TRIES = 400 # to reach it, 50 ms apart
-      SERVE = "YellowTrack::Web::Server.new(database: ENV['BOOK'], port: Integer(ENV['PORT'])).run"
 
       # @return [Integer] of its process
       attr_reader :pid
@@ -18,8 +17,8 @@ module YellowTrack
       # @param book [String] path of a database
       def initialize(book)
         @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-        @pid = spawn({"BOOK" => book, "PORT" => @port.to_s}, RbConfig.ruby, "-rbundler/setup", "-r#{ROOT}/boot", "-e",
-          SERVE, out: File::NULL, err: File::NULL)
+        @pid = spawn({"YELLOW_TRACK_DB" => book, "PORT" => @port.to_s}, "#{ROOT}/bin/serve", out: File::NULL,
+          err: File::NULL)
       end
 
       # @yieldparam http [Net::HTTP]

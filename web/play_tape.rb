@@ -10,8 +10,10 @@ module YellowTrack
       # @param input [IO] where readings come from if none are among them
       def initialize(words, input: $stdin, output: $stdout)
         @input, @output = input, output
-        @every, @database = 0.5, ENV.fetch("YELLOW_TRACK_DB", Start::OWN)
+        @every, @database = 0.5, Store::Place.database
         @readings = parser.parse(words)
+      rescue Fault => e
+        abort e.words
       rescue OptionParser::ParseError => e
         abort "#{e.message}. It takes --demo, --every SECONDS and readings, as in 1.806m or \"71 1/16in\"."
       end
