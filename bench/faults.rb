@@ -25,8 +25,8 @@ module YellowTrack
           started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
           counts = Array.new(@times) { |turn| killed(turn) }
           took = Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
-          ["#{@times} × kill −9 while writing: #{counts.sum(&:first)} saves acknowledged, #{counts.sum(&:last)} of them " \
-            "lost, the book whole every time, #{took.round} s"]
+          ["#{@times} × kill −9 while writing: #{counts.sum(&:first)} saves acknowledged, #{counts.sum(&:last)} of " \
+            "them lost, the book whole every time, #{took.round} s"]
         end
       end
 

@@ -37,8 +37,8 @@ module YellowTrack
       def typed
         times, faults = Array.new(FITTERS) { |one| Thread.new { fitter(one) } }.map(&:value).transpose.map(&:flatten)
         sorted = times.sort
-        format("%d fitters typing for %d s: %d readings, median %.1f ms, 95 %% under %.1f ms, %d errors", FITTERS, @seconds,
-          sorted.length, Timing.median(sorted), sorted[(sorted.length * 0.95).floor], faults.length)
+        format("%d fitters typing for %d s: %d readings, median %.1f ms, 95 %% under %.1f ms, %d errors", FITTERS,
+          @seconds, sorted.length, Timing.median(sorted), sorted[(sorted.length * 0.95).floor], faults.length)
       end
 
       # One of them, each in an opening that some share.

@@ -47,8 +47,8 @@ module YellowTrack
 
       # @return [Array<Made>] the latest first
       def all
-        Dir["#{folder}/#{name}-*.sqlite3"].select { |path| path.delete_prefix("#{folder}/#{name}").match?(/\A#{ENDS}/o) }
-          .sort.reverse.map { |path| made(path) }
+        Dir["#{folder}/#{name}-*.sqlite3"]
+          .select { |path| path.delete_prefix("#{folder}/#{name}").match?(/\A#{ENDS}/o) }.sort.reverse.map { |path| made(path) }
       end
 
       # @return [Made, nil] the latest
@@ -83,7 +83,9 @@ module YellowTrack
 
       # The first of each day, week and month that is kept: the latest of it.
       def prune
-        kept = KEPT.flat_map { |form, most| all.group_by { |one| one.at.strftime(form) }.values.first(most).map(&:first) }
+        kept = KEPT.flat_map { |form, most|
+          all.group_by { |one| one.at.strftime(form) }.values.first(most).map(&:first)
+        }
         (all.map(&:path) - kept.map(&:path)).each { |path| File.delete(path) }
       end
     end

@@ -15,7 +15,8 @@ module YellowTrack
         SQLite3::FullException => "The disk is full.",
         SQLite3::IOException => "The disk does not answer as it should.",
         SQLite3::CantOpenException => "The database cannot be opened: its file or its folder is not there any more.",
-        SQLite3::CorruptException => "The database is damaged. Stop, and bring the last good backup back with bin/restore.",
+        SQLite3::CorruptException => "The database is damaged. Stop, and bring the last good backup back with " \
+          "bin/restore.",
         SQLite3::NotADatabaseException => "That file is no database of Yellow Track."
       }.freeze
       # What is rescued where a sentence is wanted.

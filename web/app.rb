@@ -87,8 +87,8 @@ module YellowTrack
 
         def fail_plainly
           status 500
-          show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last step " \
-            "was, a look at its page tells.")
+          show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last " \
+            "step was, a look at its page tells.")
         end
       end
     end

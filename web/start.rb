@@ -45,8 +45,8 @@ module YellowTrack
         case error
         when Errno::EADDRNOTAVAIL, SocketError then "\"#{host}\" is no address of this machine. Leave --host out, or " \
           "give one of its own."
-        when Errno::EACCES, Errno::EPERM then "#{error.message.sub(/\A.* - /, "")}: not for this user. A port from 1024 on, " \
-          "and a folder of one's own, work."
+        when Errno::EACCES, Errno::EPERM
+          "#{error.message.sub(/\A.* - /, "")}: not for this user. A port from 1024 on, and a folder of one's own, work."
         else Store::Trouble.says(error) || "#{error.message}."
         end
       end

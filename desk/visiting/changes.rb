@@ -34,11 +34,6 @@ module YellowTrack
         # @param kept [Hash{String => String}]
         def put(kept) = kept.merge(@put).reject { |_, text| text.empty? }
 
-        # Steps that are tried on other days.
-        #
-        # @return [Hash{String => String}]
-        def tried = @put
-
         # Days that the crew does not work, over those that are kept.
         #
         # @param kept [Array<Store::CrewDays::Day>]

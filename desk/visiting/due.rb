@@ -36,7 +36,8 @@ module YellowTrack
             since = (step["after"] || []).map { |after| ends[after["step"]]["end"] }.max
             {day: ends[step["key"]]["end"][0, 10],
              says: {**step.slice("key", "what", "opening"), "since" => since&.[](0, 10),
-                                                            "undated" => step["done"].nil?, "ticks" => @loads.row(step["key"])&.ticks || []}}
+                                                            "undated" => step["done"].nil?,
+                                                            "ticks" => @loads.row(step["key"])&.ticks || []}}
           end
         end
       end

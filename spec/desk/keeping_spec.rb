@@ -30,7 +30,8 @@ RSpec.describe YellowTrack::Desk::Keeping do
 
   it "says what is wrong without a trace" do
     expect { described_class.restore([]) }.to raise_error(SystemExit).and output(/Which backup\?/).to_stderr
-    expect { described_class.restore(["none"]) }.to raise_error(SystemExit).and output("\"none\" is not there.\n").to_stderr
+    expect { described_class.restore(["none"]) }.to raise_error(SystemExit)
+      .and output("\"none\" is not there.\n").to_stderr
     expect { described_class.backup([]) }.to raise_error(SystemExit).and output(/cannot be opened/).to_stderr
     ENV["YELLOW_TRACK_DB"] = " "
     expect { described_class.backup([]) }.to raise_error(SystemExit).and output(/YELLOW_TRACK_DB is empty/).to_stderr
@@ -49,7 +50,8 @@ RSpec.describe YellowTrack::Desk::Keeping do
     File.chmod(0o644, @path)
     expect(found["Others on this machine can read book"]).to have_attributes(level: :watch, do: /chmod 600/)
     YellowTrack::Store::Book.open(@path).tap { |book|
-      document = YellowTrack::Store::Document.blank(name: "A", units: "mm", set: {"family" => "bypass", "kit" => "twin-42"})
+      document = YellowTrack::Store::Document.blank(name: "A", units: "mm",
+        set: {"family" => "bypass", "kit" => "twin-42"})
       YellowTrack::Store::Clock.during(Time.now + 86_400) { book.openings.add(job_id: 1, document:) }
     }.close
     expect(found.values.map(&:says)).to include(/the clock is behind it/)

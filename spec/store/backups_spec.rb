@@ -53,7 +53,8 @@ RSpec.describe YellowTrack::Store::Backups do
 
   it "keeps the last of seven days, four weeks and twelve months" do
     filled.close
-    (0..500).step(1) { |days| backups.make(now: Time.local(2027, 3, 1, 12) + days * 86_400) if days % 3 == 0 || days > 480 }
+    days = (0..500).select { |day| day % 3 == 0 || day > 480 }
+    days.each { |day| backups.make(now: Time.local(2027, 3, 1, 12) + day * 86_400) }
     kept = backups.all.map { |one| one.at.to_date }
     expect(kept.length).to be_between(12, 23)
     expect(kept.first(7)).to eq((0..6).map { |back| kept.first - back })

@@ -75,7 +75,8 @@ RSpec.describe "Whatever comes to the door" do
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
       "/lines.css", "/tape", "/jobs/#{job}/built", "/kits/twin-42/built", "/jobs/#{job}.zip", "/jobs/#{job}/log.csv",
       "/jobs/#{job}/visits", "/jobs/#{job}/visits.ics", "/jobs/#{job}/visits.csv", "/jobs/#{job}/work.json",
-      "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/backups", "/visits.ics", "/visits/hours",
+      "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/backups",
+      "/visits.ics", "/visits/hours",
       "/calendar/#{"a" * 43}.ics", *stages, *files]
   end
 

@@ -25,7 +25,8 @@ RSpec.describe "A database that is kept out" do
     kept = "#{book.file}.kept"
     File.rename(book.file, kept)
     typing
-    expect([last_response.status, last_response.body]).to match [503, /not the file that was opened.*Nothing was saved/m]
+    expect([last_response.status, last_response.body])
+      .to match [503, /not the file that was opened.*Nothing was saved/m]
     look("/")
     expect(last_response.status).to eq 503
     FileUtils.cp(kept, book.file)
@@ -40,7 +41,8 @@ RSpec.describe "A database that is kept out" do
    SQLite3::ReadOnlyException => /read and not written/, SQLite3::CorruptException => /damaged/,
    SQLite3::IOException => /disk does not answer/}.each do |kind, says|
     it "says #{kind.name.split("::").last} in a sentence, and keeps the page's own words from looking saved" do
-      allow(book.openings).to receive(:commit).and_raise(Sequel.convert_exception_class(kind.new("x"), Sequel::DatabaseError))
+      allow(book.openings).to receive(:commit)
+        .and_raise(Sequel.convert_exception_class(kind.new("x"), Sequel::DatabaseError))
       typing
       expect(last_response.status).to eq 503
       expect(last_response["content-type"]).to start_with("text/plain")

@@ -26,7 +26,9 @@ RSpec.describe "Search" do
   it "finds remarks, and goes to them" do
     send_form("/openings/#{row.id}/remarks", {"text" => "The lintel crumbles on the left."})
     expect(found("lintel")).to eq ["Osier Weir › A Bunk room: The lintel crumbles on the left."]
-    150.times { |turn| book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "Later #{turn}"}) }
+    150.times do |turn|
+      book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "Later #{turn}"})
+    end
     found("lintel")
     where = page.at_css(".found a")["href"]
     look(where)

@@ -41,9 +41,6 @@ module YellowTrack
             .transform_values { |list| list.map { |one| field(one) } }
         end
 
-        # How many of them are not read yet.
-        def unread_count = Desk::Fields::FACTS.count { |one| unread?(one.key) }
-
         def unread?(key)
           return false if !fact?(key) || BESIDE_FACTS.include?(key) || !opening.document[key].nil?
 
