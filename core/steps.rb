@@ -18,7 +18,10 @@ module YellowTrack
     # goes   the stage that says more, or nil
     # loop   whether it belongs to the trial hang
     Step = Struct.new(:key, :does, :look, :hands, :cautions, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
-      keyword_init: true)
+      keyword_init: true) do
+      # Its name in the data, without its place and its round.
+      def base = key[/\A[a-z-]+/]
+    end
 
     LONG_TRACK = 1800 # mm; a longer one takes two
 

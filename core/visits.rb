@@ -8,6 +8,24 @@ module YellowTrack
     FORMAT = {"format" => "yellow-track/visits", "version" => 1}.freeze
     SHARED = 7 # days within which looks back share one
 
+    # The letter of a step's opening.
+    #
+    # @param key [String] "D-sand"
+    def self.letter(key) = key[/\A[A-Z]+/]
+
+    # Steps in words, what is done in several openings once: "rehang D, B".
+    #
+    # @param keys [Array<String>]
+    # @yieldparam key [String]
+    # @yieldreturn [String, nil] what is done there
+    # @return [Array<String>]
+    def self.words(keys)
+      keys.group_by { |key| yield(key) || key }.map { |what, list| "#{what} #{letters(list)}" }
+    end
+
+    # @return [String] of steps' openings, each once: "D, B"
+    def self.letters(keys) = keys.map { |key| letter(key) }.uniq.join(", ")
+
     # @return [Model]
     attr_reader :model
     # @return [Array<Days::Row>] days with work of the crew

@@ -159,7 +159,7 @@ module YellowTrack
 
       # When the last of some steps was ticked; nil while one of them is open.
       def ticked(bases)
-        steps = @opening.progress.steps.select { |step| bases.include?(step.key[/\A[a-z-]+/]) }
+        steps = @opening.progress.steps.select { |step| bases.include?(step.base) }
         ticks = steps.map { |step| @opening.progress.tick(step) }
         ticks.map(&:at).max if ticks.any? && ticks.all?
       end
@@ -170,7 +170,7 @@ module YellowTrack
 
         others = @agenda.rows.values.select { |row| row.place == "other" && row.ticks }
         others.filter_map { |row|
-          step = @opening.progress.steps.reverse.find { |one| row.ticks.include?(one.key[/\A[a-z-]+/]) }
+          step = @opening.progress.steps.reverse.find { |one| row.ticks.include?(one.base) }
           day = step && @opening.progress.promised(step)
           [row.key, day.iso8601] if day
         }.to_h

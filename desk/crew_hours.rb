@@ -43,7 +43,7 @@ module YellowTrack
       # Of a work file.
       #
       # @return [Hash]
-      def to_h = {"week" => week, "hours" => {"from" => from, "to" => to}, "crew" => crew}
+      def to_h = {"week" => week, "hours" => {"from" => from, "to" => to}}
 
       # What is kept of a form; an empty text is the usual.
       #

@@ -7,7 +7,7 @@ module YellowTrack
     # An opening as it is handed over (handbook 10): settled gaps, what was fitted, what
     # is still open in plain words, names, the day to look back; and the look back.
     class HandingOver
-      WEEKS = 42 # days until it is looked back
+      WEEKS = Visits::Agenda::LOOK_BACK # days until it is looked back
       FRESH = 14 # where heating has just gone on, or timber is fresh
       FAR = 3650
       LONGEST = 120 # characters of a name

@@ -40,13 +40,7 @@ module YellowTrack
       # Every opening worked out, with what was cut of it.
       #
       # @return [Array<Opening>]
-      def openings
-        @openings ||= begin
-          rows = book.openings.of(id)
-          cuts, told = book.saw.cuts(rows.map(&:id)), book.log.told(rows.map(&:id))
-          rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id], rules:) }
-        end
-      end
+      def openings = @openings ||= made(book.openings.of(id))
 
       # Its openings one by one, each worked out as it is asked for.
       #
@@ -56,10 +50,7 @@ module YellowTrack
       def one_by_one(&passed)
         return openings.lazy.reject { |one| passed.call(one.row) } if @openings
 
-        book.openings.of(id).lazy.reject(&passed).each_slice(SLICE).flat_map do |rows|
-          cuts, told = book.saw.cuts(rows.map(&:id)), book.log.told(rows.map(&:id))
-          rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id], rules:) }
-        end
+        book.openings.of(id).lazy.reject(&passed).each_slice(SLICE).flat_map { |rows| made(rows) }
       end
 
       # @return [Integer] how many openings hang in it
@@ -181,6 +172,12 @@ module YellowTrack
       end
 
       private
+
+      # Rows worked out, with what was cut of each and what the log tells.
+      def made(rows)
+        cuts, told = book.saw.cuts(rows.map(&:id)), book.log.told(rows.map(&:id))
+        rows.map { |row| Opening.new(book, row, other: @other, cuts: cuts[row.id], record: told[row.id], rules:) }
+      end
 
       def add(document, who:) = book.openings.add(job_id: id, document:, who:, &Listing.of(book))
     end

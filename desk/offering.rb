@@ -67,18 +67,13 @@ module YellowTrack
       # @return [CameTo]
       def came_to
         done = @job.steps.select { |step| step["ended"] }
-        fitted = fitted_materials(done)
-        hours = Price.hours(done.map { |step| step.merge("minutes" => took(step)) }).values.sum
-        visits = @job.days_on_site.length
-        travel = Price::Way.new(trips: visits, minutes: @job.visiting.travel, people: @job.visiting.crew).hours * rate +
-          visits * (price.set("travel") || 0)
-        CameTo.new(materials: fitted, hours:, labour: hours * rate, visits:, travel:,
-          total: fitted + hours * rate + travel)
+        price = spent(done)
+        materials = price.materials.sum { |line| line.cost || 0 } + cut_bars
+        CameTo.new(materials:, hours: price.labour.values.sum, labour: price.labour_cost, visits: price.trips,
+          travel: price.travel_cost, total: materials + price.labour_cost + price.travel_cost)
       end
 
       private
-
-      def rate = price.set("rate") || 0
 
       def of(one)
         return "mended#{": #{one.service.cause.label}" if one.service.cause}" if one.plan.nil? || one.others?
@@ -103,21 +98,20 @@ module YellowTrack
 
       def ticked = @ticked ||= Took.new(book).of(@job.openings)
 
-      # Kits, sheet and fixings of openings whose kit is there, and what was cut of bars.
-      def fitted_materials(done)
+      # Kits, sheet and fixings of openings whose kit is there; hours as they were ticked;
+      # the trips that were made, whatever number of them was priced.
+      def spent(done)
         there = done.map { |step| step["key"] }
         openings = @job.planned.select { |one| there.include?("#{one.letter}-order") }
-        Price.new(openings.map { |one| [one.plan, one.parts] }, bars: [], prices: book.prices.all).materials
-          .sum { |line| line.cost || 0 } + cut_bars
+        Price.new(openings.map { |one| [one.plan, one.parts] }, bars: [], prices: book.prices.all.except("visits"),
+          labour: Price.hours(done.map { |step| step.merge("minutes" => took(step)) }),
+          way: Price::Way.new(**@job.way.to_h, trips: @job.days_on_site.length))
       end
 
       # What was cut, by its share of the cheapest bar of its material.
       def cut_bars
-        each = book.saw.bars.group_by(&:material).transform_values { |bars|
-          bars.map { |bar|
-            bar.price / bar.length
-          }.min
-        }
+        each = book.saw.bars.group_by(&:material)
+          .transform_values { |bars| bars.map { |bar| bar.price / bar.length }.min }
         @job.cut_list.done.sum { |part, cut| cut.as_cut * (each[part.material] || 0) }
       end
 

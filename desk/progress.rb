@@ -102,7 +102,7 @@ module YellowTrack
       # The first page waits for it no longer.
       def wait_no_longer(step)
         @opening.book.dues.settle(@opening.row.job_id, @opening.letter) do |says|
-          says["ticks"].include?(step.key[/\A[a-z-]+/])
+          says["ticks"].include?(step.base)
         end
       end
 

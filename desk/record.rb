@@ -5,8 +5,8 @@ module YellowTrack
     # The record of an opening, a house or a kit: what was taken beside what was planned,
     # and what it teaches (handbook 10).
     class Record
-      MOST = 40 # openings that are looked at, the latest
-      CUTS = 200 # pieces, likewise
+      MOST = 40 # openings that are looked at
+      CUTS = 200 # pieces that are looked at, the latest
 
       # @param openings [Array<Opening>]
       def initialize(openings)

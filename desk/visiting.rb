@@ -87,10 +87,12 @@ module YellowTrack
       #
       # @return [Array<Fault>]
       def faults
-        plan
-        []
-      rescue Faults => e
-        e.list
+        @faults ||= begin
+          plan
+          []
+        rescue Faults => e
+          e.list
+        end
       end
 
       # Visits that are planned; those kept, where nothing can be planned.
@@ -98,8 +100,7 @@ module YellowTrack
 
       # Whether it is another plan than the one that is kept.
       def changed?
-        kept.nil? || changes.any? || result.fetch("moved", []).any? || result["visits"] != kept.plan["visits"] &&
-          (result["visits"] - kept.plan["visits"]).any?
+        kept.nil? || changes.any? || result.fetch("moved", []).any? || (result["visits"] - kept.plan["visits"]).any?
       end
 
       # Steps that could not be put where they were asked for: each with its day and the
@@ -111,7 +112,7 @@ module YellowTrack
       # Days of other jobs on which the crew is there.
       #
       # @return [Array<String>]
-      def elsewhere = @elsewhere ||= book.plans.all(but: job.id).flat_map { |one| one.plan["days"] }.uniq.sort
+      def elsewhere = @elsewhere ||= book.plans.days(but: job.id, from: start.iso8601)
 
       # Keeps the plan as it is tried.
       #

@@ -50,14 +50,7 @@ module YellowTrack
         end
       end
 
-      def signed(mm)
-        text = @printer.short(mm.abs)
-        if text == "0"
-          text
-        else
-          "#{mm.positive? ? "+" : "−"}#{text}"
-        end
-      end
+      def signed(mm) = Adjust::Words.signed(mm, @printer)
     end
   end
 end

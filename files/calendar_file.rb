@@ -66,7 +66,7 @@ module YellowTrack
 
       def floating(moment) = Icalendar::Values::DateTime.new(moment.delete("-:").ljust(15, "0"))
 
-      def letters(visit) = visit["steps"].map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")
+      def letters(visit) = Visits.letters(visit["steps"])
 
       def line(job, key)
         step, time = job.steps[key] || {}, times(job)[key]

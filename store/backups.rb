@@ -48,7 +48,8 @@ module YellowTrack
       # @return [Array<Made>] the latest first
       def all
         Dir["#{folder}/#{name}-*.sqlite3"]
-          .select { |path| path.delete_prefix("#{folder}/#{name}").match?(/\A#{ENDS}/o) }.sort.reverse.map { |path| made(path) }
+          .select { |path| path.delete_prefix("#{folder}/#{name}").match?(/\A#{ENDS}/o) }.sort.reverse
+          .map { |path| made(path) }
       end
 
       # @return [Made, nil] the latest

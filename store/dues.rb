@@ -31,12 +31,14 @@ module YellowTrack
       #
       # @param until_day [String, nil] ISO; later ones are left out
       # @param from [String, nil] ISO; earlier ones are left out
+      # @param begun [String, nil] ISO; what is waited for only later is left out
       # @return [Array<Due>]
-      def of(kind, until_day: nil, from: nil, most: nil)
+      def of(kind, until_day: nil, from: nil, begun: nil, most: nil)
         rows = @dues.where(kind:).exclude(job_id: binned(:jobs))
           .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned(:openings))))
         rows = rows.where { |row| row.day <= until_day } if until_day
         rows = rows.where { |row| row.day >= from } if from
+        rows = rows.where(Sequel.|({since => nil}, Sequel.expr(since) <= begun)) if begun
         rows.order(:day, :id).limit(most).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
       end
 
@@ -53,6 +55,8 @@ module YellowTrack
       end
 
       private
+
+      def since = Sequel.function(:json_extract, :says, "$.since")
 
       def binned(table) = @db[table].exclude(binned_at: nil).select(:id)
     end

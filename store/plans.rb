@@ -26,11 +26,22 @@ module YellowTrack
 
       # Plans of jobs that hang on the wall.
       #
-      # @param but [Integer, nil] a job that is left out
+      # @param from [String, nil] ISO; those that end earlier are left out
       # @return [Array<Plan>]
-      def all(but: nil)
-        binned = @db[:jobs].exclude(binned_at: nil).select(:id)
-        @plans.exclude(job_id: binned).exclude(job_id: but || -1).order(:job_id).map { |row| plan(row) }
+      def all(from: nil)
+        rows = hanging.order(:job_id)
+        rows = rows.where(Sequel.expr(in_plan("end")) >= from) if from
+        rows.map { |row| plan(row) }
+      end
+
+      # Days on which the crew is at work by the plans of other jobs.
+      #
+      # @param but [Integer] the job that is left out
+      # @param from [String] ISO; earlier days are left out
+      # @return [Array<String>] in their order
+      def days(but:, from:)
+        hanging.exclude(job_id: but).select_map(in_plan("days")).flat_map { |days| JSON.parse(days) }
+          .select { |day| day >= from }.uniq.sort
       end
 
       # Keeps a plan in the place of the one that was seen.
@@ -56,6 +67,10 @@ module YellowTrack
       def before(job_id) = @db[:plans_before].where(job_id:).reverse(:version).first&.then { |row| plan(row) }
 
       private
+
+      def hanging = @plans.exclude(job_id: @db[:jobs].exclude(binned_at: nil).select(:id))
+
+      def in_plan(key) = Sequel.function(:json_extract, :plan, "$.#{key}")
 
       def put_by(job_id)
         columns = %i[job_id version asked plan gone who at]

@@ -46,7 +46,7 @@ module YellowTrack
         when Errno::EADDRNOTAVAIL, SocketError then "\"#{host}\" is no address of this machine. Leave --host out, or " \
           "give one of its own."
         when Errno::EACCES, Errno::EPERM
-          "#{error.message.sub(/\A.* - /, "")}: not for this user. A port from 1024 on, and a folder of one's own, work."
+          "#{error.message.sub(/\A.* - /, "")}: not for this user. A port from 1024 on, and a folder of one's own, do."
         else Store::Trouble.says(error) || "#{error.message}."
         end
       end

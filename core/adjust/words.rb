@@ -29,9 +29,10 @@ module YellowTrack
       # @param mm [Numeric] + up, or away from the jamb
       # @return [String] "+1.5", "−2", "0"
       def signed(mm, printer)
-        return printer.short(0r) if mm.round(1).zero?
+        nothing, text = printer.short(0r), printer.short(mm.abs)
+        return nothing if mm.round(1).zero? || text == nothing
 
-        "#{mm.positive? ? "+" : "−"}#{printer.short(mm.abs)}"
+        "#{mm.positive? ? "+" : "−"}#{text}"
       end
     end
   end

@@ -20,18 +20,15 @@ module YellowTrack
         # @param visit [Hash] of the visits file
         # @return [Load]
         def of(visit)
-          rows = visit["steps"].filter_map { |key| [key[/\A[A-Z]+/], row(key)] if row(key) }
+          rows = visit["steps"].filter_map { |key| [Visits.letter(key), row(key)] if row(key) }
           Load.new(parts: parts(rows), tools: tools(rows.map(&:first).uniq), papers: papers(rows),
             hands: visit["hands"])
         end
 
         # Its steps in words, what is done in several openings once.
-        def words(keys)
-          keys.group_by { |key| row(key)&.what || key }
-            .map { |what, list| "#{what} #{list.map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")}" }
-        end
+        def words(keys) = Visits.words(keys) { |key| row(key)&.what }
 
-        def row(key) = @visiting.agendas[key[/\A[A-Z]+/]]&.row(key)
+        def row(key) = @visiting.agendas[Visits.letter(key)]&.row(key)
 
         private
 

@@ -14,7 +14,7 @@ module YellowTrack
         def initialize(desk, **rest)
           super(desk.book, **rest)
           @desk, @job = desk, desk.row
-          @record = Desk::Record.new(desk.openings.first(Desk::Record::MOST))
+          @record = Desk::Record.new(desk.one_by_one { false }.first(Desk::Record::MOST))
         end
 
         def template = "built/house"

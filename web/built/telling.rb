@@ -31,14 +31,7 @@ module YellowTrack
 
         def mm(value) = fine.short(value)
 
-        def signed(value)
-          text = fine.short(value.abs)
-          if text == "0"
-            text
-          else
-            "#{value.positive? ? "+" : "−"}#{text}"
-          end
-        end
+        def signed(value) = YellowTrack::Adjust::Words.signed(value, fine)
 
         # How often it was so.
         def often(lesson) = "#{lesson.times} of #{lesson.of} times"

@@ -35,6 +35,9 @@ module YellowTrack
 
         def look_back = typed_or("look_back", (Date.today + Desk::HandingOver::WEEKS).iso8601)
 
+        # The day where heating has just gone on, or timber is fresh.
+        def sooner = (Date.today + Desk::HandingOver::FRESH).iso8601
+
         def signers = SIGNERS
 
         def fitter = typed_or("fitter", at_work)
@@ -55,10 +58,7 @@ module YellowTrack
 
         def due = Date.iso8601(last.after["look_back"])
 
-        def signed(entry, body)
-          gap = Rational(entry.to_s)
-          "#{(gap.positive? ? "+" : "−") unless gap.zero?}#{fine.short(gap.abs)}#{body}"
-        end
+        def signed(mm) = YellowTrack::Adjust::Words.signed(mm, fine)
 
         private
 

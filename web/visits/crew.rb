@@ -22,7 +22,7 @@ module YellowTrack
         def title = "Visits"
 
         # @return [Array<Store::Plans::Plan>] of jobs with visits still to come
-        def plans = @plans ||= book.plans.all.select { |one| one.plan["end"] >= today }
+        def plans = @plans ||= book.plans.all(from: today)
 
         def names = @names ||= book.jobs.names(plans.map(&:job_id))
 
@@ -89,8 +89,7 @@ module YellowTrack
         # A visit's steps in words, by what its plan kept of them.
         def words(plan, visit)
           steps = plan.asked["steps"] || {}
-          visit["steps"].group_by { |key| steps.dig(key, "what") || key }
-            .map { |what, keys| "#{what} #{keys.map { |key| key[/\A[A-Z]+/] }.uniq.join(", ")}" }
+          YellowTrack::Visits.words(visit["steps"]) { |key| steps.dig(key, "what") }
         end
 
         def days

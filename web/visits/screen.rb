@@ -54,7 +54,7 @@ module YellowTrack
 
         # Papers of the open visit: letter and number of each opening.
         def sheets
-          letters = open["steps"].map { |key| key[/\A[A-Z]+/] }.uniq
+          letters = open["steps"].map { |key| YellowTrack::Visits.letter(key) }
           visiting.openings.select { |one| letters.include?(one.letter) && one.plan }.map { |one| [one.letter, one.id] }
         end
 
@@ -109,8 +109,7 @@ module YellowTrack
         def waited_for
           keys = open["steps"]
           result["waits"].select { |wait| keys.include?(wait["before"]) }.map do |wait|
-            "#{step(wait["after"])["what"]} #{wait["after"][/\A[A-Z]+/]}, till #{wait["to"][0, 10]} " \
-"#{clock(wait["to"])}"
+            "#{told(wait["after"])}, till #{day_of(wait["to"])} #{clock(wait["to"])}"
           end + others_before(keys)
         end
 
@@ -130,7 +129,7 @@ module YellowTrack
           "held up by #{holds(longest)}"
         end
 
-        # The greatest slack of a step that is no link of the chain.
+        # The greatest slack of any step.
         def slack = result["steps"].filter_map { |one| one["slack"] }.max || 0
 
         # The next thing to do.
@@ -143,7 +142,7 @@ module YellowTrack
           return "Keep this plan." if changed?
           return "No visit is left: the rest is done in the shop." unless open
 
-          "#{Date.iso8601(open["date"]).strftime("%-d %B")}, leave at #{clock(open["leave"])}: " \
+          "#{day_of(open["date"])}, leave at #{clock(open["leave"])}: " \
             "#{loads.words(open["steps"]).first}."
         end
 
@@ -153,7 +152,7 @@ module YellowTrack
         def done_list = visiting.steps.select { |one| one["ended"] }
 
         # The sum of a step's minutes, in a list of none or one.
-        def sums(key) = [visiting.agendas.fetch(key[/\A[A-Z]+/]).sum(key)].compact
+        def sums(key) = [visiting.agendas.fetch(YellowTrack::Visits.letter(key)).sum(key)].compact
 
         # What sums are shown with.
         def sum_printer = Working::MILLIMETRES
@@ -185,15 +184,18 @@ module YellowTrack
         def others_before(keys)
           all = keys.flat_map { |key| (step(key)["after"] || []).map { |after| after["step"] } }.uniq
           all.map { |key| step(key) }.select { |one| one["place"] == "other" && one["ended"].nil? }
-            .map { |one| "#{one["what"]} #{one["opening"]}, by others, #{times.fetch(one["key"])["end"][0, 10]}" }
+            .map { |one| "#{told(one["key"])}, by others, #{day_of(times.fetch(one["key"])["end"])}" }
         end
 
-        def holds(link)
-          one = step(link["step"])
-          till = Date.iso8601(link["to"][0, 10]).strftime("%-d %B")
-          return "#{one["what"]} #{one["opening"]}, by others until #{till}" if link["by"] == "other"
+        # A step in words: "covering B".
+        def told(key) = "#{step(key)["what"]} #{step(key)["opening"]}"
 
-          "what #{one["what"]} #{one["opening"]} waits for, until #{till}"
+        def day_of(moment) = Date.iso8601(moment[0, 10]).strftime("%-d %B")
+
+        def holds(link)
+          return "#{told(link["step"])}, by others until #{day_of(link["to"])}" if link["by"] == "other"
+
+          "what #{told(link["step"])} waits for, until #{day_of(link["to"])}"
         end
       end
     end

@@ -9,6 +9,8 @@ module YellowTrack
       class Track
         LONG = 16 * 60 # minutes of a wait that is drawn
         FAR = 370 # days, at most
+        WAIT = "wait " # before the steps that a box is a wait for
+        HANDS = {1 => "one", 2 => "two", 3 => "three", 4 => "four"}.freeze
 
         # @param visiting [Desk::Visiting]
         # @param result [Hash] the visits file
@@ -67,9 +69,6 @@ module YellowTrack
           end
         end
 
-        HANDS = {1 => "one", 2 => "two", 3 => "three", 4 => "four"}.freeze
-        private_constant :HANDS
-
         def others
           @visiting.steps.select { |step| step["place"] == "other" && step["ended"].nil? }.map do |step|
             time = @ends.fetch(step["key"])
@@ -81,29 +80,32 @@ module YellowTrack
         # Waits of the same kind over the same days are one.
         def waits
           long = @result["waits"].select { |wait| wait["before"] && minutes(wait) >= LONG }
-          long.group_by { |wait|
-            [what(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]]
-          }.map do |(words, _), all|
-            Drawing::VisitTrack::Box.new(from: all.map { |wait| wait["from"] }.min, to: all.map { |wait|
-              wait["to"]
-            }.max,
-              others: false, key: "wait #{all.map { |wait| wait["before"] }.join(" ")}",
-              words: "after #{words} #{all.map { |wait| wait["after"][/\A[A-Z]+/] }.uniq.join(", ")}")
-          end
+          long.group_by { |wait| [what(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }.values
+            .map { |all| wait_box(all) }
+        end
+
+        def wait_box(all)
+          from, to, before, after = %w[from to before after].map { |name| all.map { |wait| wait[name] } }
+          Drawing::VisitTrack::Box.new(from: from.min, to: to.max, others: false, key: "#{WAIT}#{before.join(" ")}",
+            words: "after #{what(after.first)} #{YellowTrack::Visits.letters(after)}")
         end
 
         def minutes(wait) = ((DateTime.iso8601(wait["to"]) - DateTime.iso8601(wait["from"])) * 1440).to_i
 
         def what(key) = @steps[key]&.fetch("what", key) || key
 
+        # What holds the job up, each with the box that it goes through.
         def chain
           boxes = others + waits
           @result["chain"].select { |one| %w[work other wait].include?(one["by"]) }.map do |one|
-            at = boxes.find { |box|
-              (one["by"] == "other") ? box.key == one["step"] :
-                          one["by"] == "wait" && box.key.start_with?("wait ") && box.key.split.include?(one["step"])
-            }
-            Drawing::VisitTrack::Stretch.new(from: one["from"], to: one["to"], at: at&.key)
+            Drawing::VisitTrack::Stretch.new(from: one["from"], to: one["to"], at: through(one, boxes)&.key)
+          end
+        end
+
+        def through(one, boxes)
+          case one["by"]
+          when "other" then boxes.find { |box| box.key == one["step"] }
+          when "wait" then boxes.find { |box| box.key.start_with?(WAIT) && box.key.split.include?(one["step"]) }
           end
         end
       end

@@ -33,11 +33,7 @@ module YellowTrack
         def looks = @looks ||= @book.dues.of("look-back", until_day: (@today + SOON).iso8601, most: MOST)
 
         # What is waited for by now.
-        def waits
-          @waits ||= @book.dues.of("wait", most: MOST).select do |due|
-            due.says["since"].nil? || due.says["since"] <= @today.iso8601
-          end
-        end
+        def waits = @waits ||= @book.dues.of("wait", begun: @today.iso8601, most: MOST)
 
         # A job's name.
         def name(due) = names[due.job_id]

@@ -76,4 +76,11 @@ RSpec.describe YellowTrack::Adjust::Fold do
       expect(described_class.new(one, other).expected).to be_nil
     end
   end
+
+  it "has no sign before what is told as nothing, in either unit" do
+    fine = ->(unit) { YellowTrack::Length::Printer.fine(unit) }
+    signed = ->(mm, unit) { YellowTrack::Adjust::Words.signed(Rational(mm.to_s), fine.call(unit)) }
+    expect([0.04, -0.04, 1.5, -2].map { |mm| signed.call(mm, :mm) }).to eq %w[0 0 +1.5 −2]
+    expect([0.15, -0.15, 3.175].map { |mm| signed.call(mm, :in) }).to eq %w[0 0 +1/8]
+  end
 end
