@@ -8,8 +8,13 @@ gem "erubi", "~> 1.13" # ERB that escapes by default
 gem "icalendar", "~> 2.10" # visits as calendars read them
 gem "mini_magick", "~> 5.0" # pictures of the log, through ImageMagick
 gem "prawn", "~> 2.5" # the papers
+gem "bcrypt", "~> 3.1" # passwords
 gem "puma", "~> 6.6"
-gem "rqrcode_core", "~> 1.2" # the way from a paper back to its page
+gem "rack-attack", "~> 6.7" # how often who may try
+gem "roda", "~> 3.90" # what rodauth stands on
+gem "rodauth", "~> 2.40" # accounts, sessions, second factor
+gem "rotp", "~> 6.3" # the second factor's codes
+gem "rqrcode", "~> 3.0" # the way from a paper back to its page; the second factor as a picture
 gem "rubyzip", "~> 2.4", require: "zip" # a whole job as one file
 gem "sequel", "~> 5.90"
 gem "sinatra", "~> 4.1"

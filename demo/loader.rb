@@ -18,12 +18,17 @@ module YellowTrack
         FileUtils.rm_f(Dir["#{@path}{,-wal,-shm}"]) if reset
         book = Store::Book.open(@path)
         fill(book) if book.jobs.all.empty?
+        let_in(book)
       ensure
         book&.close
       end
 
-      # Puts the demo's jobs into a book, and what stands at its saw.
+      # Who is signed in where the demo signs in by itself.
+      FITTERS = %w[Runa Odo].freeze
+
+      # Puts the demo's crew and jobs into a book, and what stands at its saw.
       def fill(book)
+        let_in(book)
         YAML.safe_load_file("#{ROOT}/demo/jobs.yml").each do |job|
           id = book.jobs.add(name: job["name"], place: job["place"], units: job["units"]).id
           job["openings"].each { |opening| hang(book, id, opening) }
@@ -34,6 +39,14 @@ module YellowTrack
       end
 
       private
+
+      # The crew, of fitters without a password: nobody comes in as one of them but by itself.
+      def let_in(book)
+        return unless book.accounts.firm.nil?
+
+        book.accounts.found(FITTERS.join(" and "))
+        FITTERS.each { |name| book.accounts.named(name) || book.accounts.add(name) }
+      end
 
       def hang(book, job_id, opening)
         document = Store::Document.parse(File.read("#{ROOT}/demo/#{opening["file"]}"))

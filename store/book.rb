@@ -5,7 +5,7 @@ module YellowTrack
     # One database file: the whole of what a fitter has said and done.
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
-        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive
+        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -32,6 +32,8 @@ module YellowTrack
         @offers = Offers.new(db)
         @finder = Finder.new(db)
         @archive = Archive.new(db)
+        @accounts = Accounts.new(db)
+        @invitations = Invitations.new(db)
       end
 
       # What was learnt of other doors that hang badly.

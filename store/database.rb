@@ -20,6 +20,8 @@ module YellowTrack
         FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
         db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 8)
         db.transaction_mode = :immediate
+        db.timezone = :utc # what rodauth dates
+        db.current_timestamp_utc = true
         migrate(db)
         keep_private(path)
         db

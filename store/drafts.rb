@@ -40,6 +40,12 @@ module YellowTrack
       # Settles his.
       def clear(opening_id, key, owner:) = @drafts.where(opening_id:, key:, owner: [owner, ANYBODY]).delete
 
+      # What was typed on a device before it was known whose it is.
+      def hand(from, to)
+        his = @drafts.where(owner: to).select(:opening_id, :key)
+        @drafts.where(owner: from).exclude([:opening_id, :key] => his).update(owner: to)
+      end
+
       private
 
       def shortened(typed) = typed.is_a?(Array) ? typed.map { shortened(_1) } : typed.to_s[0, LONGEST]

@@ -95,11 +95,6 @@ module YellowTrack
       # @return [Entry, nil]
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 
-      # Names that entries were made by, the latest first.
-      #
-      # @return [Array<String>]
-      def names(most: nil) = @entries.group(:who).reverse(Sequel.function(:max, :id)).limit(most).select_map(:who)
-
       private
 
       def entry(row)

@@ -7,50 +7,58 @@ module YellowTrack
     # The application on one database. Its routes stand in web/routes, each page's
     # screen and templates in its own folder.
     class App < Sinatra::Base
-      POLICY = {
-        "default-src" => "'self'", "img-src" => "'self' data:", "object-src" => "'none'", "base-uri" => "'none'",
-        "form-action" => "'self'", "frame-ancestors" => "'none'"
-      }.map { |name, value| "#{name} #{value}" }.join("; ").freeze
-
       HOSTS = %w[127.0.0.1 localhost].freeze
       STALE = "This page was open too long to save from. Load it again; what you typed is still in the field."
 
       set :environment, :production
       set :public_folder, "#{ROOT}/web/public"
       set :static_cache_control, [:public, {max_age: 3600}]
-      set :host_authorization, permitted_hosts: HOSTS + ENV.fetch("YELLOW_TRACK_HOSTS", "").split(",")
       set :show_exceptions, false
       set :raise_errors, false
       set :dump_errors, true
-      set :sessions, same_site: :strict, httponly: true, key: "yellow-track"
-
       use Rack::Deflater
+      use Rates.lay
       use Door
       use Rack::Protection::AuthenticityToken, message: STALE
 
-      helpers Asking
+      helpers Asking, Admission
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
         Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
         Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
         Routes::Visits, Routes::CrewVisits, Routes::HandOver,
-        Routes::Backups
+        Routes::Backups, Routes::People
 
-      # The application on a book, with the secret its sessions are signed
-      # with.
+      # The application on a book.
       #
       # @param book [Store::Book]
+      # @param secret [String] that its sessions are signed with
+      # @param by_itself [String, nil] who is signed in without being asked: the demo's alone
+      # @param site [String, nil] the address that a proxy with TLS serves it at
       # @return [Class] a Rack application
-      def self.on(book, secret:)
+      def self.on(book, secret:, by_itself: nil, site: nil)
+        tls = site.to_s.start_with?("https://")
         Class.new(self) do
           set :book, book
           set :session_secret, secret
+          set :sessions, same_site: :lax, httponly: true, secure: tls, key: "yellow-track",
+            expire_after: Store::Accounts::IDLE
+          set :host_authorization, permitted_hosts: [*HOSTS, *ENV.fetch("YELLOW_TRACK_HOSTS", "").split(","),
+            *site && URI(site).host]
+          use SignIn.on(book, secret:, by_itself:, site:)
+          set :tls, tls
         end
+      end
+
+      # Headers stand around all that answers, sessions and what refuses a host among it.
+      def self.setup_default_middleware(builder)
+        builder.use Headers, tls: settings.tls
+        super
       end
 
       before do
         book.there!
-        headers "content-security-policy" => POLICY, "referrer-policy" => "same-origin", "cache-control" => "no-store"
         params.replace(Door.clean(params)) if params.any?
+        admit
       end
 
       # What the database cannot do is a sentence, for who reads the server's words too.

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "json"
-require "securerandom"
 
 module YellowTrack
   module Web
@@ -14,13 +13,14 @@ module YellowTrack
 
       def htmx? = request.env["HTTP_HX_REQUEST"] == "true"
 
-      # The name that is logged.
-      def who = session["who"].to_s.empty? ? Crew::NOBODY : session["who"]
+      # The name that is logged: that of the account.
+      def who = account.name
 
-      # The device that drafts belong to.
-      def owner = session["device"] ||= SecureRandom.hex(8)
+      # Whose drafts are shown and kept.
+      def owner = "account-#{account.id}"
 
-      def visitor = Screen::Visitor.new(who:, owner:)
+      # @return [Screen::Visitor, nil]
+      def visitor = account && Screen::Visitor.new(who:, owner:, role: account.role, account_id: account.id)
 
       # What every screen is made with.
       def asked = {visitor:, params:}

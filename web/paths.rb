@@ -64,6 +64,10 @@ module YellowTrack
 
       def backups(**query) = with("/backups", query)
 
+      def account = "/account"
+
+      def crew = "/crew"
+
       def search(**query) = with("/search", query)
 
       def with(path, query)

@@ -8,12 +8,14 @@ module YellowTrack
 
       # @param title [String]
       # @param says [String]
-      def initialize(title, says, **rest)
-        super(nil, visitor: nil, **rest)
+      def initialize(title, says, visitor: nil, **rest)
+        super(nil, visitor:, **rest)
         @title, @says = title, says
       end
 
       def template = "said"
+
+      def ways? = !visitor.nil?
     end
   end
 end

@@ -5,11 +5,10 @@ module YellowTrack
     # A page as it is shown: everything that its template says. Each page has a
     # class of its own; #template names its template, which gets it as `screen`.
     class Screen
-      # Who looks: the name that he is logged under, and the device that his drafts
-      # belong to.
-      Visitor = Struct.new(:who, :owner, keyword_init: true)
+      # Who looks: the name that he is logged under, whose drafts are his, what he may.
+      Visitor = Struct.new(:who, :owner, :role, :account_id, keyword_init: true)
 
-      # @return [Visitor]
+      # @return [Visitor, nil] nil for nobody
       attr_reader :visitor
       # @return [Fault, nil] what was refused, and what was typed then
       attr_reader :fault, :typed
@@ -35,6 +34,9 @@ module YellowTrack
       def self.underscored(name) = name.gsub(/(?<=[a-z])[A-Z]/) { "_#{_1}" }.downcase
 
       def layout = "layout"
+
+      # Whether ways lead from it to other pages.
+      def ways? = true
 
       # @return [String] in the window's own line
       def title = nil

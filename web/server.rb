@@ -20,10 +20,13 @@ module YellowTrack
       # @param database [String] path of the file
       # @param host [String] address to listen on
       # @param port [Integer] the next free one is taken where it is in use
-      def initialize(database:, host: "127.0.0.1", port: PORT)
+      # @param by_itself [String, nil] who is signed in without being asked
+      # @param site [String, nil] the address that a proxy with TLS serves it at
+      def initialize(database:, host: "127.0.0.1", port: PORT, by_itself: nil, site: nil)
         @database = database
         @host = host
         @port = free(port)
+        @by_itself, @site = by_itself, site
       end
 
       def address = "http://#{@host}:#{@port}"
@@ -32,11 +35,11 @@ module YellowTrack
       def run
         @serving = Store::Serving.shared(@database)
         book = Store::Book.open(@database)
-        app = App.on(book, secret: Server.secret(@database))
+        app = App.on(book, secret: Server.secret(@database), by_itself: @by_itself, site: @site)
         Store::Caretaker.new(book).begin
         launcher = Puma::Launcher.new(configuration(app),
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
-        launcher.events.on_booted { $stdout.puts "Yellow Track is at #{address}" and $stdout.flush }
+        launcher.events.on_booted { $stdout.puts(*says(book)) || $stdout.flush }
         launcher.run
         book.close
       end
@@ -65,6 +68,12 @@ module YellowTrack
       private_class_method :written
 
       private
+
+      def says(book)
+        ["Yellow Track is at #{@site || address}",
+          *("It signs in by itself as #{@by_itself}, for this machine alone." if @by_itself),
+          *("Nobody is in yet: the first page makes the first account." if book.accounts.none?)]
+      end
 
       # What the application itself cannot answer has no trace for a browser, and no
       # body over the largest is taken in.

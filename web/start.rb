@@ -8,26 +8,29 @@ module YellowTrack
     # What bin/serve and bin/demo do with their words.
     class Start
       DEMO = "#{ROOT}/var/demo.sqlite3"
+      HERE = "127.0.0.1"
 
       # @param words [Array<String>] of the command line
       # @param demo [Boolean] on the demo's own database, never a fitter's
       def initialize(words, demo: false)
         @demo = demo
-        @options = {port: Start.port(ENV.fetch("PORT", Server::PORT.to_s), "PORT"), host: "127.0.0.1"}
-        parser.parse!(words)
+        @options = {port: Start.port(ENV.fetch("PORT", Server::PORT.to_s), "PORT"), host: HERE,
+                    site: Start.site(ENV.fetch("YELLOW_TRACK_SITE", ""))}
+        parser.parse(words)
       rescue OptionParser::ParseError => e
-        abort "#{e.message}. It takes --port N and --host H#{" and --reset" if demo}."
+        abort "#{e.message}. It takes --port N, --host H and --site https://NAME#{", and --reset" if demo}."
       rescue Fault => e
         abort e.words
       end
 
       def run
         Demo::Loader.new(DEMO).load(reset: @reset) if @demo
-        Server.new(database:, **@options).run
+        somebody! unless here?
+        Server.new(database:, by_itself: (Demo::Loader::FITTERS.first if @demo && here?), **@options).run
       rescue Fault => e
         abort e.words
       rescue SocketError, *Store::Trouble::KINDS => e
-        abort Start.says(e, **@options)
+        abort Start.says(e, **@options.slice(:host, :port))
       end
 
       # A port as it was given.
@@ -38,6 +41,17 @@ module YellowTrack
         return number if number&.between?(1, 65_535)
 
         raise Fault.new("#{name} is \"#{text[0, 40]}\": it takes a number from 1 to 65535.", key: name)
+      end
+
+      # The address that a proxy serves it at; nil for none.
+      #
+      # @raise [Fault]
+      def self.site(text)
+        return if text.empty?
+        return text.chomp("/") if text.match?(%r{\Ahttps?://[\w.-]+(:\d+)?/?\z})
+
+        raise Fault.new("\"#{text[0, 60]}\" is no address of a site: it takes one as https://yellow-track.example.",
+          key: "site")
       end
 
       # Why it cannot start, in a sentence.
@@ -53,12 +67,28 @@ module YellowTrack
 
       private
 
+      # Whether nobody but this machine reaches it.
+      def here? = @options[:host] == HERE && @options[:site].nil?
+
+      # Others reach it: somebody has to be let in by a password, and nobody without.
+      def somebody!
+        book = Store::Book.open(database)
+        return if book.accounts.any_password?
+
+        raise Fault.new("Others would reach it at #{@options[:site] || @options[:host]}, and it has no account yet: " \
+          "nobody could sign in, and whoever came first could make himself one. Make the first with " \
+          "#{"YELLOW_TRACK_DB=#{database} " if @demo}bin/account add NAME, then start it again.", key: "account")
+      ensure
+        book&.close
+      end
+
       def database = @demo ? DEMO : Store::Place.database
 
       def parser
         OptionParser.new do |options|
           options.on("--port N") { |port| @options[:port] = Start.port(port, "--port") }
           options.on("--host H") { |host| @options[:host] = host }
+          options.on("--site URL") { |site| @options[:site] = Start.site(site) }
           options.on("--reset") { @reset = true } if @demo
         end
       end

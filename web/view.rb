@@ -63,7 +63,8 @@ module YellowTrack
       # @return [String] HTML
       def page(screen)
         body = partial(screen.template, screen:)
-        screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
+        whole = screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
+        Rights.shown(whole, screen.visitor&.role)
       end
 
       def paths = Paths

@@ -27,7 +27,7 @@ Browser.register
 Dir.mktmpdir do |folder|
   book = YellowTrack::Store::Book.open("#{folder}/demo.sqlite3")
   YellowTrack::Demo::Loader.new("").fill(book)
-  Browser.app = YellowTrack::Web::App.on(book, secret: "p" * 64)
+  Browser.app = YellowTrack::Web::App.on(book, secret: "p" * 64, by_itself: "Runa")
   VIEWS.each do |name, (path, size)|
     Browser.size(Browser.session, size)
     Browser.session.visit(path)

@@ -12,7 +12,7 @@ RSpec.shared_context "with the demo in the browser" do
     Dir.mktmpdir do |folder|
       @book = YellowTrack::Store::Book.open("#{folder}/demo.sqlite3")
       YellowTrack::Demo::Loader.new("").fill(@book)
-      Browser.app = YellowTrack::Web::App.on(@book, secret: "b" * 64)
+      Browser.app = YellowTrack::Web::App.on(@book, secret: "b" * 64, by_itself: "Runa")
       @session = Browser.session
       example.run
     ensure

@@ -15,7 +15,6 @@ RSpec.describe YellowTrack::Store::Log do
     told = book.log.told([row.id])
     expect(told.fetch(row.id).latest("step").transform_values(&:after)).to eq("line" => 2, "track" => 1)
     expect(told.fetch(row.id).of("step").map(&:after)).to eq [0, 1, 2]
-    expect(book.log.names(most: 9)).to eq %w[Runa Odo fitter]
     expect(book.log.names_in(row.id)).to match_array %w[Runa Odo fitter]
     expect(book.log.find(0)).to be_nil
   end

@@ -6,12 +6,15 @@ require "tmpdir"
 # The application on a database of its own, made afresh for each example.
 module Site
   HOST = "127.0.0.1"
+  FITTER = "Runa"
 
   def self.included(group)
     group.include Rack::Test::Methods
     group.around do |example|
       Dir.mktmpdir do |folder|
         @book = YellowTrack::Store::Book.open("#{folder}/book.sqlite3")
+        @book.accounts.add(FITTER)
+        YellowTrack::Web::Rates.lay
         example.run
         @book.close
       end
@@ -20,7 +23,14 @@ module Site
 
   attr_reader :book
 
-  def app = @app ||= YellowTrack::Web::App.on(book, secret: "s" * 64)
+  # Signed in by itself as its one fitter, unless an example is about signing in.
+  def app = ->(env) { (@served || serve(by_itself: FITTER)).call(env) }
+
+  # Another is in front of it now, or nobody, in a browser of his own.
+  def serve(**way)
+    clear_cookies
+    @served = YellowTrack::Web::App.on(book, secret: "s" * 64, **way)
+  end
 
   # The page as it reads: a line's end is a space there.
   def page = Nokogiri::HTML5(last_response.body.gsub(/\s*\n\s*/, " "))

@@ -156,10 +156,14 @@ RSpec.describe "Edges" do
     expect(saved(row, "survey.floor")).to eq [%w[0 0], %w[900 6]]
   end
 
-  it "keep one device's draft out of another's field" do
+  it "keep one's draft out of another's field, and show it to him on whatever device" do
     row = hang
     type(row, "set.lap", "3x", stage: "size")
     clear_cookies
+    look("/openings/#{row.id}/size")
+    expect(page.at_css("#set-lap")["value"]).to eq "3x"
+    book.accounts.add("Odo")
+    serve(by_itself: "Odo")
     look("/openings/#{row.id}/size")
     expect(page.at_css("#set-lap")["value"]).to eq ""
     type(row, "set.lap", "40", stage: "size")

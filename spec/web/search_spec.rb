@@ -62,6 +62,7 @@ RSpec.describe "Search" do
     YellowTrack::Store::Database.migrate(book.db, target: 15)
     expect(book.db.tables).not_to include(:found)
     YellowTrack::Store::Database.migrate(book.db)
+    book.accounts.add(Site::FITTER)
     expect(found("bunk")).to eq ["Osier Weir › A Bunk room"]
   end
 end

@@ -5,7 +5,7 @@ require "tmpdir"
 
 RSpec.describe "Starting" do
   it "refuses a word it does not know, with those that it takes" do
-    expect { YellowTrack::Web::Start.new(["--wrong"]) }.to raise_error(SystemExit).and output(/--port N and --host H/)
+    expect { YellowTrack::Web::Start.new(["--wrong"]) }.to raise_error(SystemExit).and output(/--port N, --host H and --site/)
       .to_stderr
     expect { YellowTrack::Web::Start.new(["--reset"]) }.to raise_error(SystemExit).and output(/--wrong|--reset/)
       .to_stderr
@@ -28,13 +28,27 @@ RSpec.describe "Starting" do
   it "refuses an address of another machine, and a port that there is not" do
     Dir.mktmpdir do |folder|
       ENV["YELLOW_TRACK_DB"] = "#{folder}/book.sqlite3"
-      expect { YellowTrack::Web::Start.new(["--host", "192.0.2.7"]).run }.to raise_error(SystemExit)
+      away = ["--host", "192.0.2.7"]
+      [away, ["--site", "https://yellow-track.example"], ["--host", "0.0.0.0"]].each do |words|
+        expect { YellowTrack::Web::Start.new(words).run }.to raise_error(SystemExit)
+          .and output(/has no account yet.*bin\/account add NAME/).to_stderr
+      end
+      expect { YellowTrack::Web::Start.new(["--site", "yellow-track"]) }.to raise_error(SystemExit)
+        .and output(/"yellow-track" is no address of a site/).to_stderr
+      let_in(ENV["YELLOW_TRACK_DB"])
+      expect { YellowTrack::Web::Start.new(away).run }.to raise_error(SystemExit)
         .and output(/"192\.0\.2\.7" is no address of this machine/).to_stderr
       expect { YellowTrack::Web::Start.new(["--port", "0"]) }.to raise_error(SystemExit)
         .and output(/--port is "0"/).to_stderr
     ensure
       ENV.delete("YELLOW_TRACK_DB")
     end
+  end
+
+  def let_in(database)
+    book = YellowTrack::Store::Book.open(database)
+    YellowTrack::Web::AccountCommand.give(book, book.accounts.add("Runa"), "a pencil behind the ear")
+    book.close
   end
 
   describe "the secret that sessions are signed with" do

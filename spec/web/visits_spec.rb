@@ -73,7 +73,7 @@ RSpec.describe "Visits" do
     expect(fields).to include("put[A-cover]" => far, "seen" => "1")
     send_form(path, fields.except("authenticity_token"))
     expect(book.plans.find(row.job_id).version).to eq 2
-    expect(shown).to include("Before that fitter kept one that ends")
+    expect(shown).to include("Before that Runa kept one that ends")
     look(page.css("a").find { |one| one.text == "try it again" }["href"])
     expect(page.css("#keep form input").to_h { |one| [one["name"], one["value"]] }).to include("put[A-cover]" => "")
   end

@@ -8,8 +8,6 @@ module YellowTrack
       # Hand over: what was fitted and how it hangs, on one sheet; names, a drawn line for
       # who likes; the day to look back, and the gaps that are read then.
       class Screen < OpeningScreen
-        include Crew
-
         SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
 
         def stage = "hand-over"
@@ -40,7 +38,7 @@ module YellowTrack
 
         def signers = SIGNERS
 
-        def fitter = typed_or("fitter", at_work)
+        def fitter = typed_or("fitter", visitor.who)
 
         def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
 

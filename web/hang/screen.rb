@@ -5,8 +5,6 @@ module YellowTrack
     module Hang
       # Hang: the steps of this very set, in order, ticked with who and when.
       class Screen < OpeningScreen
-        include Crew
-
         # A day that was typed and refused stands in its step.
         def initialize(...)
           super

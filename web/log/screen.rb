@@ -5,8 +5,6 @@ module YellowTrack
     module Log
       # The log of an opening, a page at a time, the newest at its end.
       class Screen < OpeningScreen
-        include Crew
-
         # What can be shown alone: kinds of entries, by a word for them.
         FILTERS = {
           "readings" => %w[reading], "choices" => %w[choice override], "cuts" => %w[cut],

@@ -10,6 +10,7 @@ import { stageKeys } from "/js/keys.js"
 import { signByHand } from "/js/signing.js"
 import { sendWhenHeard } from "/js/sending.js"
 import { restBehindMore } from "/js/head.js"
+import { showSecrets } from "/js/secret.js"
 import { moveVisits } from "/js/visits.js"
 import { listenToTape } from "/js/tape.js"
 
@@ -24,6 +25,7 @@ listenToTape()
 askOn()
 stageKeys()
 restBehindMore()
+showSecrets()
 moveVisits()
 signByHand()
 sendWhenHeard()

@@ -2,6 +2,8 @@
 // screen, so that a change made elsewhere meanwhile is noticed. A field whose
 // value did not arrive stays marked, is sent again when the application answers,
 // and leaving the page asks.
+import { renewToken } from "/js/token.js"
+
 const AGAIN = 3000 // ms from one try to the next
 const SOON = 1200 // ms of no typing, after which a field is sent
 const fields = () => [...document.querySelectorAll("form.field")]
@@ -11,6 +13,7 @@ const asTyped = (form) => [...form.querySelectorAll("[name^=value]")]
 
 let away = null // since when nothing answers
 let outside = null // what keeps it from being saved, where that was said
+let ended = false // whether the session that the page was made in is over
 let under = 0 // saves on their way
 let given = false // up: the page is left all the same
 let told = null // the version that the latest save was told to have seen
@@ -98,7 +101,8 @@ function unanswered(form, why = null) {
 // What was answered, but not taken: its own sentence, and it is not sent again.
 function refused({ elt, xhr }) {
   if (!elt.matches?.("form.field")) return
-  if (xhr.status === 503) return unanswered(elt, xhr.responseText.slice(0, 300))
+  ended = xhr.status === 401 || (xhr.status === 403 && xhr.responseText.startsWith("This page was open too long"))
+  if (ended || xhr.status === 503) return unanswered(elt, xhr.responseText.slice(0, 300))
   elt.dataset.unsent = "refused"
   elt.classList.add("unsent")
   const plain = xhr.getResponseHeader("content-type")?.startsWith("text/plain")
@@ -114,11 +118,22 @@ function arrived(form) {
   tell()
 }
 
-function tryAgain() {
+async function tryAgain() {
   const [first] = unsent().filter((form) => form.dataset.unsent === "away")
   if (!first) { away = null; return }
-  window.htmx.trigger(first, "submit")
+  if (ended) await renewed()
+  if (!ended) window.htmx.trigger(first, "submit")
   if (away) setTimeout(() => { if (away) tryAgain() }, AGAIN)
+}
+
+async function renewed() {
+  try {
+    outside = await renewToken()
+    ended = outside !== null
+  } catch {
+    outside = null // nothing answers, which the next try says
+  }
+  tell()
 }
 
 function tell(why) {

@@ -1,0 +1,241 @@
+# frozen_string_literal: true
+
+# What each role may: the table of it, and every route walked as each.
+RSpec.describe "Who may what" do
+  include Site
+
+  # verb, path, and who may beside a fitter: o the office, l a learner, * nobody signed in too
+  table = <<~ROUTES.lines.map { |line| line.split(" ", 3).map(&:strip) }
+    GET / ol
+    GET /search ol
+    GET /lines.css ol*
+    GET /token ol
+    GET /account ol
+    POST /account/devices/end ol
+    GET /crew o
+    POST /crew/invitations o
+    POST /crew/invitations/1/withdraw o
+    POST /crew/9/close o
+    GET /backups o
+    POST /backups o
+    POST /jobs o
+    POST /jobs/archive o
+    GET /jobs/1 ol
+    GET /jobs/1.zip ol
+    GET /jobs/1/along.json ol
+    GET /jobs/1/built ol
+    GET /jobs/1/cut ol
+    GET /jobs/1/cut.csv ol
+    GET /jobs/1/log.csv ol
+    GET /jobs/1/offers/2026-001.pdf ol
+    GET /jobs/1/price ol
+    GET /jobs/1/visits ol
+    GET /jobs/1/visits.csv ol
+    GET /jobs/1/visits.ics ol
+    GET /jobs/1/work.json ol
+    POST /jobs/1/bin o
+    POST /jobs/1/cut -
+    POST /jobs/1/doors o
+    POST /jobs/1/file o
+    POST /jobs/1/name o
+    POST /jobs/1/offers o
+    POST /jobs/1/openings o
+    POST /jobs/1/papers o
+    POST /jobs/1/price o
+    POST /jobs/1/service o
+    POST /jobs/1/visits o
+    POST /jobs/1/visits/steps o
+    GET /openings/1 ol
+    GET /openings/1/measure ol
+    GET /openings/1/bench.json ol
+    GET /openings/1/built ol
+    GET /openings/1/override/size.cover ol
+    GET /openings/1/cut.csv ol
+    GET /openings/1/drilling ol
+    GET /openings/1/set.svg ol
+    GET /openings/1/hand-over ol
+    GET /openings/1/hand-over.pdf ol
+    GET /openings/1/hand-over/fitter.svg ol
+    GET /openings/1/hand-over/sheet ol
+    GET /openings/1/log ol
+    GET /openings/1/log.csv ol
+    GET /openings/1/plan.json ol
+    GET /openings/1/service/sums/rail_low ol
+    GET /openings/1/sheet ol
+    GET /openings/1/slide ol
+    GET /openings/1/to-build ol
+    GET /openings/1/working ol
+    POST /openings/1/bin o
+    POST /openings/1/override/size.cover -
+    POST /openings/1/copy o
+    POST /openings/1/corrections o
+    POST /openings/1/earlier o
+    POST /openings/1/hand-over -
+    POST /openings/1/look-back -
+    POST /openings/1/moves -
+    POST /openings/1/moves/back -
+    POST /openings/1/name o
+    POST /openings/1/notes o
+    POST /openings/1/papers o
+    POST /openings/1/pictures o
+    POST /openings/1/remarks o
+    POST /openings/1/rounds -
+    POST /openings/1/service -
+    POST /openings/1/service/mended -
+    POST /openings/1/service/steps -
+    POST /openings/1/set o
+    POST /openings/1/steps -
+    POST /openings/1/values -
+    POST /openings/1/waits -
+    GET /papers/0123456789abcdef ol
+    GET /papers/0123456789abcdef.pdf ol
+    GET /pictures/1 ol
+    GET /kits ol
+    GET /kits/twin-42 ol
+    GET /kits/twin-42.json ol
+    GET /kits/twin-42/built ol
+    GET /kits/twin-42/copy ol
+    POST /kits/file -
+    POST /kits/twin-42/copy -
+    GET /rack ol
+    POST /rack -
+    POST /rack/stock o
+    POST /rack/1/use -
+    GET /rules ol
+    POST /rules -
+    GET /tape ol
+    GET /visits ol
+    GET /visits.ics ol
+    GET /calendar/0123456789012345678901.ics ol*
+    GET /visits/hours ol
+    POST /visits/feed o
+    POST /visits/hours o
+  ROUTES
+
+  def routes = YellowTrack::Web::App.routes.values_at("GET", "POST").flatten(1)
+
+  def matched(verb, path)
+    YellowTrack::Web::App.routes[verb].select { |pattern, *| pattern.match(path) }
+  end
+
+  before { 2.times { hang } }
+
+  # As someone of a role, signed in; nobody for nil.
+  def as(role)
+    book.accounts.add("Odo", role:) if role && book.accounts.named("Odo").nil?
+    serve(by_itself: role && "Odo")
+    look(role ? "/" : "/account/sign-in")
+    @token = page.at_css("input[name=authenticity_token]")&.[]("value")
+  end
+
+  # What comes of a request of a route: :in, :kept from it, or :away, to be signed in.
+  def outcome(verb, path, **values)
+    there = {"HTTP_HOST" => Site::HOST}
+    (verb == "GET") ? get(path, values, there) : post(path, {"authenticity_token" => @token, **values}, there)
+    case last_response.status
+    when 401 then :away
+    when 403 then last_response.body.include?("A fitter does this.") ? :kept : :refused
+    when 303 then last_response["location"].match?(%r{/account/(sign-in|join)\z}) ? :away : :in
+    else :in
+    end
+  end
+
+  it "has every route in the table, and no other" do
+    named = table.map { |verb, path, _| [verb, matched(verb, path)] }
+    named.zip(table).each { |(_, found), row| expect(found).not_to be_empty, "there is no route #{row.first(2)}" }
+    left = routes - named.flat_map(&:last)
+    expect(left.map { |pattern, *| pattern.to_s }).to eq []
+  end
+
+  {nil => "*", "learner" => "l", "office" => "o", "fitter" => "f"}.each do |role, letter|
+    it "lets #{role || "nobody"} into what the table says, and into nothing else" do
+      as(role)
+      @token ||= "none"
+      table.each do |verb, path, may|
+        YellowTrack::Web::Rates.lay
+        expected = ("f#{may}".include?(letter) && :in) || (role ? :kept : :away)
+        expect([verb, path, outcome(verb, path)]).to eq [verb, path, expected]
+      end
+    end
+  end
+
+  it "lets the office type readings and the set, and neither gaps nor findings" do
+    as("office")
+    values = "/openings/1/values"
+    expect(outcome("POST", values, "key" => "survey.depth", "value" => "128", "seen" => "9")).to eq :in
+    expect(saved(book.openings.find(1), "survey.depth")).to eq "128"
+    %w[hung.A.gaps.left service.findings].each do |key|
+      expect(outcome("POST", values, "key" => key, "value" => "3", "stage" => "measure")).to eq :kept
+    end
+  end
+
+  it "shows a learner every form, and none that can be pressed" do
+    as("learner")
+    look("/openings/1/measure")
+    forms = page.css("form[method=post]")
+    expect(forms.length).to be > 5
+    pressed = forms.css("button, input:not([type=hidden]), select, textarea").reject { |one| one["disabled"] }
+    expect(pressed).to eq []
+    expect(page.at_css(".head-ways").text).to include("Odo · learner")
+  end
+
+  it "takes no form with a token of another session, or of none" do
+    as("fitter")
+    clear_cookies
+    expect(outcome("POST", "/jobs", "name" => "Osier Weir")).to eq :refused
+    @token = ""
+    expect(outcome("POST", "/jobs", "name" => "Osier Weir")).to eq :refused
+    expect(book.jobs.count).to eq 1
+  end
+
+  it "lets a key do what it was made for alone" do
+    feed, asked = book.feeds.renew, book.invitations.make(role: "fitter", who: "Runa", by: "Odo")
+    as(nil)
+    look("/calendar/#{feed}.ics")
+    expect(last_response.body).to start_with("BEGIN:VCALENDAR")
+    [asked, feed.reverse, "#{feed}A"].each do |key|
+      look("/calendar/#{key}.ics")
+      expect(last_response.status).to eq 404
+    end
+    {"/account/join" => feed, "/account/new-password" => asked}.each do |path, key|
+      look("#{path}?key=#{key}")
+      look(path)
+      expect(last_response["location"]).to end_with("/account/sign-in")
+    end
+  end
+
+  it "reaches nothing of another opening by an entry's number" do
+    as("fitter")
+    other = book.openings.note(2, {kind: "remark", key: "remark", before: nil, after: "a"}) && book.log.of(2).last
+    outcome("POST", "/openings/1/corrections", "entry" => other.id, "text" => "not so")
+    expect(last_response.status).to eq 404
+  end
+
+  it "answers no host but its own, whatever is forged" do
+    as("fitter")
+    ["yellow.example", "127.0.0.1.yellow.example", "localhost:80@yellow.example"].each do |host|
+      get("/", {}, {"HTTP_HOST" => host})
+      expect(last_response.status).to eq 403
+      get("/", {}, {"HTTP_HOST" => Site::HOST, "HTTP_X_FORWARDED_HOST" => host})
+      expect(last_response.status).to eq 403
+    end
+  end
+
+  it "signs in by itself for this machine alone, whatever a request says of where it comes from" do
+    as("fitter")
+    clear_cookies
+    get("/", {}, {"HTTP_HOST" => Site::HOST, "REMOTE_ADDR" => "192.0.2.7", "HTTP_X_FORWARDED_FOR" => "127.0.0.1"})
+    expect(last_response["location"]).to end_with("/account/sign-in")
+  end
+
+  it "says on every answer what a browser may do with it" do
+    as("fitter")
+    ["/", "/css/page.css", "/account/sign-in", "/openings/99", "/search?q=\0"].each do |path|
+      look(path)
+      expect(last_response.headers).to include("x-frame-options" => "DENY", "x-content-type-options" => "nosniff",
+        "referrer-policy" => "same-origin")
+      expect(last_response["content-security-policy"]).to start_with("default-src 'self'; ")
+      expect(last_response.headers).not_to include("strict-transport-security")
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    # Who asks, and whether he may: looked at before every route.
+    module Admission
+      OPEN = %r{\A/(lines\.css\z|calendar/)} # what needs no account: how lines look, and what has a key of its own
+      AWAY = "You are signed out. Sign in in another window: what you typed is sent again then."
+      FIRST = "/account/join"
+
+      # @return [Store::Accounts::Account, nil]
+      def account = request.env[SignIn::ACCOUNT]
+
+      def rodauth = request.env[SignIn::RODAUTH]
+
+      # Lets the request on, or halts.
+      def admit
+        return if OPEN.match?(request.path_info)
+
+        turn_away unless account && rodauth.authenticated?
+        return if Rights.may?(account.role, request.request_method, request.path_info, key: params["key"])
+
+        status 403
+        halt kept_from(Rights.says(account.role))
+      end
+
+      private
+
+      # To the way in, and back to where he was going.
+      def turn_away
+        halt 401, {"content-type" => "text/plain"}, AWAY unless page?
+        return redirect(FIRST, 303) if book.accounts.none?
+
+        kept = account ? "two_factor_auth_redirect" : "login_redirect"
+        session[kept] = request.fullpath if request.fullpath.match?(%r{\A/[^/\\]})
+        redirect(account ? rodauth.otp_auth_path : rodauth.login_path, 303)
+      end
+
+      def page? = (request.get? || request.head?) && !htmx? && !request.xhr?
+
+      def kept_from(says) = htmx? ? says : show(Said.new("Not yours to do", says, visitor:))
+    end
+  end
+end

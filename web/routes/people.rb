@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # One's own account, and who else of the firm may come in.
+      module People
+        ACTS = %w[role password one-factor close open].freeze
+
+        def self.registered(app)
+          app.helpers(Looking)
+          app.get("/account") { show own_screen }
+          app.post("/account/devices/end") { end_devices }
+          app.get("/token") { tell_token }
+          app.get("/crew") { show crew_of_firm }
+          app.post("/crew/invitations") { invite }
+          app.post(%r{/crew/invitations/#{Asking::NUMBER}/withdraw}o) do |id|
+            book.invitations.withdraw(Integer(id, 10))
+            to_page Paths.crew
+          end
+          app.post(%r{/crew/#{Asking::NUMBER}/(#{Regexp.union(ACTS)})}o) { |id, act| look_after(Integer(id, 10), act) }
+        end
+
+        # What its routes do.
+        module Looking
+          def own_screen
+            Web::Account::Screen.new(book, device: rodauth.device_key, said: session.delete("said"), **asked)
+          end
+
+          # One device, or all but this.
+          def end_devices
+            key = params["device"].to_s
+            key.empty? ? book.accounts.end_all(account.id, but: rodauth.device_key) : book.accounts
+              .end_session(account.id, key)
+            to_page "/account"
+          end
+
+          # What a page that was open while others signed in needs to send on.
+          def tell_token
+            content_type :json
+            JSON.generate(token: Rack::Protection::AuthenticityToken.token(session), account: account.id)
+          end
+
+          # With the link that was made just before, told this once.
+          def crew_of_firm(**rest)
+            link, for_whom = session.delete("link")
+            Web::People::Screen.new(book, link:, for_whom:, **asked, **rest)
+          end
+
+          def hand_out(link, for_whom)
+            session["link"] = [link, for_whom]
+            to_page Paths.crew
+          end
+
+          def invite
+            refusing(->(fault) { crew_of_firm(fault:) }) do
+              role, whom = params["role"].to_s, params["who"].to_s.strip
+              halt 403 unless Rights.below(account.role).include?(role) || !Store::Accounts::ROLES.include?(role)
+
+              key = book.invitations.make(role:, who: whom, by: who)
+              book.accounts.note("a link was made for #{whom}, as #{role}", by: who)
+              hand_out("#{rodauth.base_url}/account/join?key=#{key}", whom)
+            end
+          end
+
+          # Does something about another's account.
+          def look_after(id, act)
+            one = book.accounts.find(id) or halt 404
+            halt 403 unless one.id != account.id && Rights.below(account.role).include?(one.role)
+
+            refusing(->(fault) { crew_of_firm(fault:) }) { done_about(one, act) }
+          end
+
+          def done_about(one, act)
+            case act
+            when "role" then change_role(one)
+            when "close" then book.accounts.close(one.id, by: who)
+            when "open" then book.accounts.open(one.id, by: who)
+            when "one-factor" then take_factor(one)
+            else return hand_out(new_password_of(one), one.name)
+            end
+            to_page Paths.crew
+          end
+
+          def change_role(one)
+            halt 403 unless Rights.below(account.role).include?(params["role"].to_s)
+
+            book.accounts.become(one.id, role: params["role"], by: who)
+          end
+
+          def take_factor(one)
+            book.accounts.without_factor(one.id)
+            book.accounts.note("the second factor of #{one.name} was taken off", by: who)
+          end
+
+          def new_password_of(one)
+            book.accounts.note("a link for a new password was made for #{one.name}", by: who)
+            rodauth.new_password_link(one.id)
+          end
+        end
+      end
+    end
+  end
+end

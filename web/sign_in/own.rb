@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+require "bcrypt"
+
+module YellowTrack
+  module Web
+    class SignIn
+      # What we do beside rodauth at each of its steps.
+      module Own
+        # One whose password nobody has: looked at where there is no such name, so that
+        # both answers take as long.
+        NOBODY = BCrypt::Password.create("nobody comes in by this", cost: BCrypt::Engine.cost).to_s
+
+        # Who is signed in, once all that he has set up was asked for.
+        #
+        # @return [Store::Accounts::Account, nil]
+        def active_account
+          key = session[session_id_session_key] or return
+          book.accounts.signed_in(session_value, compute_hmac(key))
+        end
+
+        # @return [String, nil] this device, as it is kept
+        def device_key = session[session_id_session_key]&.then { |key| compute_hmac(key) }
+
+        # A link by which someone sets himself a new password, good once.
+        #
+        # @return [String] its address
+        def new_password_link(id)
+          account_from_id(id, account_open_status_value) or return
+          remove_reset_password_key
+          generate_reset_password_key_value
+          create_reset_password_key
+          reset_password_email_link
+        end
+
+        # Why a password is not taken; nil where it is.
+        def refusal_of(password)
+          password_meets_requirements?(password) ? nil : password_does_not_meet_requirements_message
+        end
+
+        # Sets a password, and signs out every device.
+        #
+        # @return [nil]
+        def give(password)
+          account_from_session
+          set_password(password)
+          book.accounts.end_all(account_id)
+          book.accounts.right(account_id)
+          nil
+        end
+
+        # @return [Store::Invitations::Invitation, nil] nil where it is the firm's first account
+        attr_reader :invitation
+
+        def view(page, _title) = Screen.show(page, self)
+
+        def set_notice_flash(says) = says.empty? ? nil : session["said"] = says
+
+        def set_redirect_error_flash(says) = session["said"] = says
+
+        def set_error_flash(_says) = nil
+
+        def set_notice_now_flash(_says) = nil
+
+        private
+
+        # A name as it is looked for; none for what nobody could be called.
+        def found_login(name)
+          Store::Accounts.login(name)
+        rescue Fault
+          ""
+        end
+
+        def name_fault
+          return @login_requirement_message if @login_requirement_message
+
+          Store::Accounts.login(param("name"))
+          "Take another name."
+        rescue Fault => e
+          e.words
+        end
+
+        def slow_down
+          seconds = book.accounts.waits(account_id)
+          return if seconds.zero?
+
+          set_field_error("password", "#{account[:failures]} wrong passwords in a row. Wait #{told(seconds)}, " \
+            "then try again. Another of the firm can make you a link for a new one.")
+          response.status = 429
+          response.headers["retry-after"] = seconds.to_s
+          return_response(login_view)
+        end
+
+        def told(seconds) = (seconds > 90) ? "#{(seconds / 60.0).ceil} minutes" : "#{seconds} seconds"
+
+        def wrong = book.accounts.wrong(account_id)
+
+        def burn = BCrypt::Password.new(NOBODY) == param("password")
+
+        # What was typed on this device before is his.
+        def take_over
+          book.accounts.right(account_id)
+          book.drafts.hand(@device, "account-#{account_id}") if @device
+        end
+
+        def before_login
+          @device = session["device"]
+          super
+        end
+
+        def dated
+          now = Store::Clock.now
+          {created_at: now, last_use: now, device: Device.of(request.user_agent.to_s, request.ip.to_s)}
+        end
+
+        # The key goes out of the address at once; no link, no account, but for the first.
+        def find_invitation
+          if (key = param_or_nil("key"))
+            session["invitation"] = key
+            redirect(create_account_path)
+          end
+          return if (@first = book.accounts.none?)
+          return if (@invitation = book.invitations.by_key(session["invitation"]))
+
+          session["said"] = "This link is not good any more: it was used, withdrawn, or is older than three days. " \
+            "Ask whoever sent it for another."
+          redirect(login_path)
+        end
+
+        def make_one
+          if @first && book.accounts.none?
+            book.accounts.found(param("firm"))
+          elsif @invitation.nil? || !book.invitations.use(@invitation.id, param("name").strip)
+            throw_error_status(410, "name", "The link was used meanwhile. Ask for another.")
+          end
+          account.update(book.accounts.row(param("name"), @invitation&.role || "fitter"))
+        rescue Fault => e
+          throw_error_status(422, e.key, e.words)
+        end
+
+        def made
+          by = @invitation&.by || account[:name]
+          book.accounts.note("#{account[:name]} is in, as #{account[:role]}", by:)
+          session.delete("invitation")
+        end
+      end
+    end
+  end
+end
