@@ -32,9 +32,8 @@ module YellowTrack
       end
 
       def token(http)
-        page = http.get("/openings/#{@id}/look")
-        @head = {"Cookie" => page["set-cookie"].split(";").first, "HX-Request" => "true"}
-        @token = page.body[/name="authenticity_token" value="([^"]+)"/, 1]
+        @head = {"HX-Request" => "true"}
+        @token = http.get("/openings/#{@id}/look").body[Visitor::TOKEN, 1]
       end
 
       def answered(http, turn)

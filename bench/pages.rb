@@ -49,11 +49,10 @@ module YellowTrack
           answer.body.bytesize / 1024)
       end
 
-      # The page's token and the session it belongs to.
+      # The page's token.
       def token(http)
-        answer = http.get("/openings/2/measure")
-        @head = {"Cookie" => answer["set-cookie"].split(";").first, "HX-Request" => "true"}
-        @token = answer.body[/name="authenticity_token" value="([^"]+)"/, 1]
+        @head = {"HX-Request" => "true"}
+        @token = http.get("/openings/2/measure").body[Visitor::TOKEN, 1]
       end
 
       # Types another reading: saved, logged, drawing and tally made anew.

@@ -28,13 +28,14 @@ module YellowTrack
         @book = book
       end
 
-      # @yieldparam http [Net::HTTP]
+      # @yieldparam visitor [Visitor] who is signed in by itself
       def serve
         Bare.set :book, book
+        book.accounts.named("Runa") || book.accounts.add("Runa")
         server = Puma::Server.new(cascade, nil, min_threads: 1, max_threads: 5)
         port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
         server.run
-        Net::HTTP.start("127.0.0.1", port) { |http| yield http }
+        Net::HTTP.start("127.0.0.1", port) { |http| yield Visitor.new(http) }
       ensure
         server.stop(true)
       end
@@ -58,7 +59,7 @@ module YellowTrack
       private
 
       def cascade
-        app = Web::App.on(book, secret: "b" * 64)
+        app = Web::App.on(book, secret: "b" * 64, by_itself: "Runa")
         ->(env) { env["PATH_INFO"].start_with?("/bare") ? Bare.call(env) : app.call(env) }
       end
     end

@@ -25,7 +25,7 @@ module YellowTrack
       end
 
       def call
-        abort USAGE unless ACTS.include?(@act) && (@act == "list" || !@name.empty?)
+        abort USAGE if !ACTS.include?(@act) || (@name.empty? && @act != "list")
 
         @book = Store::Book.open(Store::Place.database)
         (@act == "list") ? list : done

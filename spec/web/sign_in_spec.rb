@@ -26,11 +26,11 @@ RSpec.describe "The way in" do
     browser
   end
 
-  def open(browser, path) = browser.get(path, {}, {"HTTP_HOST" => Site::HOST}) && browser
+  def go(browser, path) = browser.get(path, {}, {"HTTP_HOST" => Site::HOST}) && browser
 
   def sign_in(name, password, on: browser) = fill(on, "/account/sign-in", name:, password:)
 
-  def in?(browser) = open(browser, "/").last_response.ok?
+  def in?(browser) = go(browser, "/").last_response.ok?
 
   around do |example|
     cost, BCrypt::Engine.cost = BCrypt::Engine.cost, 4
@@ -51,7 +51,7 @@ RSpec.describe "The way in" do
     end
 
     it "begins with the firm and its first account, a fitter, who is in at once" do
-      first = open(browser, "/")
+      first = go(browser, "/")
       expect(first.last_response["location"]).to end_with("/account/join")
       fill(first, "/account/join", firm: "Two of us", name: "Odo", password: "short")
       expect([first.last_response.status, seen(first)])
@@ -66,7 +66,7 @@ RSpec.describe "The way in" do
 
     it "lets one be the first: the other is told, and needs a link" do
       one, other = browser, browser
-      [one, other].each { |each| open(each, "/account/join") }
+      [one, other].each { |each| go(each, "/account/join") }
       told = ->(name) { {"firm" => "Two of us", "name" => name, "password" => "a tape read from the left"} }
       one.post("/account/join", {**fields(one), **told.call("Odo")}, {"HTTP_HOST" => Site::HOST})
       other.post("/account/join", {**fields(other), **told.call("Runa")}, {"HTTP_HOST" => Site::HOST})
@@ -77,10 +77,10 @@ RSpec.describe "The way in" do
 
   it "goes on to where one was going, and to no other host" do
     row = hang
-    here = open(browser, "/openings/#{row.id}/size?at=1")
+    here = go(browser, "/openings/#{row.id}/size?at=1")
     sign_in("  runa ", sentence, on: here)
     expect(here.last_response["location"]).to end_with("/openings/#{row.id}/size?at=1")
-    other = open(browser, "//yellow.example/x")
+    other = go(browser, "//yellow.example/x")
     sign_in("Runa", sentence, on: other)
     expect(other.last_response["location"]).to match(%r{\A(http://127.0.0.1)?/\z})
   end
@@ -119,7 +119,7 @@ RSpec.describe "The way in" do
 
   it "lists devices, ends one, and ends all others with a changed password" do
     one, other, third = Array.new(3) { sign_in("Runa", sentence) }
-    open(one, "/account")
+    go(one, "/account")
     expect(seen(one)).to include("this one").and include("Sign out all others")
     key = book.accounts.sessions(book.accounts.named("Runa").id).map(&:key).find { |each|
       one.last_response.body.include?("value=\"#{each}\"")
@@ -148,7 +148,7 @@ RSpec.describe "The way in" do
   describe "the second factor" do
     # Sets it up on a browser that is signed in; its secret, and the codes shown then.
     def set_up(here, at: Time.now)
-      open(here, "/account/second-factor")
+      go(here, "/account/second-factor")
       secret = fields(here).fetch("otp_secret")
       here.post("/account/second-factor", {**fields(here), "code" => ROTP::TOTP.new(secret).at(at),
                                            "password" => "a pencil behind the ear"}, {"HTTP_HOST" => Site::HOST})
@@ -161,7 +161,7 @@ RSpec.describe "The way in" do
         secret, codes = set_up(sign_in("Runa", sentence))
         expect(codes.length).to eq 8
         there = sign_in("Runa", sentence)
-        expect(open(there, "/jobs/1").last_response["location"]).to end_with("/account/code")
+        expect(go(there, "/jobs/1").last_response["location"]).to end_with("/account/code")
         fill(there, "/account/code", code: "000000")
         expect(seen(there)).to include("That is not the code that shows now.")
         later = Time.now + 60
@@ -178,7 +178,7 @@ RSpec.describe "The way in" do
       _, codes = set_up(sign_in("Runa", sentence))
       there = sign_in("Runa", sentence)
       5.times { fill(there, "/account/code", code: "000000") }
-      expect(open(there, "/account/code").last_response["location"]).to end_with("/account/recovery")
+      expect(go(there, "/account/code").last_response["location"]).to end_with("/account/recovery")
       fill(there, "/account/recovery", recovery: codes.first)
       expect(in?(there)).to be true
       again = sign_in("Runa", sentence)

@@ -25,6 +25,9 @@ module YellowTrack
 
         def this?(device) = device.key == @device
 
+        # Whether the firm's own pages are his to see.
+        def firms? = Rights.may?(visitor.role, "GET", Paths.crew)
+
         def factor? = book.accounts.factor?(visitor.account_id)
       end
     end

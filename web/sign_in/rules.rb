@@ -64,6 +64,7 @@ module YellowTrack
           to.db book.db
           to.hmac_secret secret
           to.otp_keys_use_hmac? false # a book that is brought back without its secret lets its people in
+          to.otp_issuer { book.accounts.firm || "Yellow Track" }
           to.password_hash_cost { BCrypt::Engine.cost }
         end
 
