@@ -5,7 +5,7 @@ module YellowTrack
     # One database file: the whole of what a fitter has said and done.
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
-        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations
+        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations, :sent
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -34,6 +34,7 @@ module YellowTrack
         @archive = Archive.new(db)
         @accounts = Accounts.new(db)
         @invitations = Invitations.new(db)
+        @sent = Sent.new(db)
       end
 
       # What was learnt of other doors that hang badly.

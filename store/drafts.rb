@@ -13,7 +13,8 @@ module YellowTrack
       # clash: true where it could be read, but someone changed the value
       #        meanwhile
       # seen:  the opening's version on the screen it was typed on
-      Draft = Struct.new(:key, :owner, :typed, :unit, :says, :clash, :seen, keyword_init: true)
+      # at:    when; nil for those from before that was kept
+      Draft = Struct.new(:key, :owner, :typed, :unit, :says, :clash, :seen, :at, keyword_init: true)
 
       LONGEST = 2_000 # characters of typing kept
       ANYBODY = "" # owner of those from before drafts had one
@@ -25,16 +26,17 @@ module YellowTrack
       # @param owner [String]
       # @return [Hash{String => Draft}] his, by key
       def of(opening_id, owner)
-        @drafts.where(opening_id:, owner: [owner, ANYBODY]).order(:owner).to_hash(:key).transform_values do |row|
-          Draft.new(**row.slice(:key, :owner, :unit, :says, :seen), typed: JSON.parse(row[:typed]),
-            clash: row[:clash] == 1).freeze
-        end
+        @drafts.where(opening_id:, owner: [owner, ANYBODY]).order(:owner).to_hash(:key).transform_values { draft(_1) }
       end
+
+      # @param owner [String]
+      # @return [Array<Array(Integer, Draft)>] his of every opening, with its number
+      def by(owner) = @drafts.where(owner:).order(:opening_id, :key).map { |row| [row[:opening_id], draft(row)] }
 
       def keep(opening_id, key, typed, says, owner:, seen: 0, unit: "mm", clash: false)
         @drafts.insert_conflict(:replace)
           .insert(opening_id:, key:, owner:, seen:, unit: unit.to_s, typed: JSON.generate(shortened(typed)), says:,
-            clash: clash ? 1 : 0)
+            clash: clash ? 1 : 0, at: Clock.now)
       end
 
       # Settles his.
@@ -47,6 +49,11 @@ module YellowTrack
       end
 
       private
+
+      def draft(row)
+        Draft.new(**row.slice(:key, :owner, :unit, :says, :seen, :at), typed: JSON.parse(row[:typed]),
+          clash: row[:clash] == 1).freeze
+      end
 
       def shortened(typed) = typed.is_a?(Array) ? typed.map { shortened(_1) } : typed.to_s[0, LONGEST]
     end

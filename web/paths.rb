@@ -68,6 +68,8 @@ module YellowTrack
 
       def crew = "/crew"
 
+      def along = "/along"
+
       def search(**query) = with("/search", query)
 
       def with(path, query)

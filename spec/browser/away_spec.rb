@@ -120,13 +120,33 @@ RSpec.describe "A server that goes away" do
     expect(row.document["survey.depth"]).to eq "130"
   end
 
-  it "goes on marking a field whose page was open too long to save from" do
+  it "saves from a page that was open for another session of the same account, by itself" do
     visit("/openings/#{row.id}/measure")
     session.driver.browser.manage.delete_all_cookies
     type("survey-depth", "130")
     expect(session).to have_css("#away", text: "This page was open too long to save from")
     expect(session).to have_css("#field-survey-depth.unsent")
+    expect(session).to have_no_css("#away", wait: 15)
+    expect(row.document["survey.depth"]).to eq "130"
+  end
+
+  it "keeps what was typed while one is signed out, and while another is in, until he is in again" do
+    visit("/openings/#{row.id}/measure")
+    book.accounts.end_all(book.accounts.named("Runa").id)
+    @server.stop(true)
+    book.accounts.add("Tern")
+    Browser.app = YellowTrack::Web::App.on(book, secret: "b" * 64, by_itself: "Tern")
+    serve(@port)
+    type("survey-depth", "130")
+    expect(session).to have_css("#away", text: "Another is signed in here now", wait: 15)
+    expect(session.find_field("survey-depth").value).to eq "130"
     expect(row.document["survey.depth"]).not_to eq "130"
+    @server.stop(true)
+    book.accounts.end_all(book.accounts.named("Tern").id)
+    Browser.app = YellowTrack::Web::App.on(book, secret: "b" * 64, by_itself: "Runa")
+    serve(@port)
+    expect(session).to have_no_css("#away", wait: 20)
+    expect([row.document["survey.depth"], book.log.of(row.id).last.who]).to eq %w[130 Runa]
   end
 
   it "follows a way off the page once what was typed has arrived" do

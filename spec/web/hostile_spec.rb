@@ -27,7 +27,8 @@ RSpec.describe "Whatever comes to the door" do
 
   # Every route that writes, with the names that its forms have.
   def posts(id, job)
-    {"/jobs" => %w[name place units], "/account/devices/end" => %w[device], "/crew/invitations" => %w[who role],
+    {"/jobs" => %w[name place units], "/account/devices/end" => %w[device],
+     "/along" => %w[uid at path form], "/along/decide" => %w[opening key keep], "/crew/invitations" => %w[who role],
      "/crew/invitations/1/withdraw" => %w[x], "/crew/1/role" => %w[role], "/jobs/#{job}/name" => %w[name place],
      "/jobs/#{job}/openings" => %w[name],
      "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x],
@@ -70,7 +71,8 @@ RSpec.describe "Whatever comes to the door" do
       .map do |name|
       "/openings/#{id}/#{name}"
     end
-    ["/", "/account", "/token", "/crew", "/search", "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/copy",
+    ["/", "/account", "/token", "/crew", "/along", "/jobs/#{job}/along.json", "/search",
+      "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/copy",
       "/jobs/#{job}", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",

@@ -16,6 +16,9 @@ RSpec.describe "Who may what" do
     POST /crew/invitations o
     POST /crew/invitations/1/withdraw o
     POST /crew/9/close o
+    GET /along ol
+    POST /along o
+    POST /along/decide o
     GET /backups o
     POST /backups o
     POST /jobs o

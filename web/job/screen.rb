@@ -25,6 +25,9 @@ module YellowTrack
 
         def keys = {"n" => "new opening"}
 
+        # Of the pages and files that a device keeps.
+        def version_of_pages = Along::Pages::VERSION
+
         def paging = @paging ||= Paging.new(book.openings.counts([job.id])[job.id] || 0, PAGE, asked_number("page"))
 
         def path(page) = Paths.job(job.id, page:)

@@ -12,6 +12,7 @@ import { sendWhenHeard } from "/js/sending.js"
 import { restBehindMore } from "/js/head.js"
 import { showSecrets } from "/js/secret.js"
 import { moveVisits } from "/js/visits.js"
+import { takeAlong } from "/js/along.js"
 import { listenToTape } from "/js/tape.js"
 
 saveWhatIsTyped()
@@ -22,6 +23,7 @@ oneByOne()
 showStage()
 turnScrews()
 listenToTape()
+takeAlong()
 askOn()
 stageKeys()
 restBehindMore()

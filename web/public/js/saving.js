@@ -5,6 +5,7 @@
 import { renewToken } from "/js/token.js"
 
 const AGAIN = 3000 // ms from one try to the next
+const KEPT_HERE = 202 // what is answered for a save that waits on this device
 const SOON = 1200 // ms of no typing, after which a field is sent
 const fields = () => [...document.querySelectorAll("form.field")]
 const unsent = () => fields().filter((form) => form.dataset.unsent)
@@ -34,7 +35,7 @@ export function saveWhatIsTyped() {
   document.addEventListener("htmx:timeout", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
   document.addEventListener("htmx:responseError", (event) => refused(event.detail))
   document.addEventListener("htmx:afterOnLoad", (event) => {
-    if (isSave(event) && event.detail.successful) arrived(event.detail.elt)
+    if (isSave(event) && event.detail.successful) arrived(event.detail.elt, event.detail.xhr.status === KEPT_HERE)
   })
   window.addEventListener("online", tryAgain)
   window.addEventListener("beforeunload", (event) => { if (waiting() && !given) event.preventDefault() })
@@ -109,9 +110,9 @@ function refused({ elt, xhr }) {
   tell(plain && xhr.responseText ? xhr.responseText.slice(0, 200) : "The application could not save it.")
 }
 
-function arrived(form) {
+function arrived(form, waits) {
   delete form.dataset.unsent
-  delete form.dataset.seen
+  if (!waits) delete form.dataset.seen
   form.classList.remove("unsent")
   away = null
   tryAgain()
