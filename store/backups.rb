@@ -55,13 +55,16 @@ module YellowTrack
       # @return [Made, nil] the latest
       def last = all.first
 
-      # Whether one is due: none was made today.
-      def due?(now = Time.now) = last.nil? || now - last.at >= DAY
+      # Whether one is due: none was made for a day. One that is dated after now was made
+      # before the clock was set back, and says nothing.
+      def due?(now = Time.now) = none_since?(now, DAY)
 
       # Whether the last one is too long ago.
-      def late?(now = Time.now) = last.nil? || now - last.at > LATE
+      def late?(now = Time.now) = none_since?(now, LATE)
 
       private
+
+      def none_since?(now, seconds) = all.none? { |one| (now - one.at).between?(0, seconds - 1) }
 
       # Books that lie beside each other have backups of their own.
       def name = File.basename(@database, ".*")

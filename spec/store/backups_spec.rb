@@ -71,6 +71,15 @@ RSpec.describe YellowTrack::Store::Backups do
     expect(backups.late?(now + 3 * 86_400)).to be true
   end
 
+  it "is due, and not taken for a good one, where it is dated after now since the clock was set back" do
+    filled.close
+    now = Time.local(2027, 3, 1, 8)
+    backups.make(now: now + 40 * 86_400)
+    expect([backups.due?(now), backups.late?(now)]).to eq [true, true]
+    backups.make(now:)
+    expect([backups.due?(now + 60), backups.late?(now + 60), backups.all.length]).to eq [false, false, 2]
+  end
+
   it "keeps backups of books beside each other apart" do
     filled.close
     FileUtils.cp(path, "#{@folder}/demo.sqlite3")
