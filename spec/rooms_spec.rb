@@ -51,6 +51,19 @@ RSpec.describe "The rooms" do
       .each { |file, code| expect(code).not_to match(asked), "#{file}: #{code[asked]}" }
   end
 
+  it "has no helper of a route that takes the place of another's" do
+    web = YellowTrack::Web
+    helpers = web::Routes.constants.flat_map do |name|
+      routes = web::Routes.const_get(name)
+      routes.constants.map { |inner| routes.const_get(inner) }.grep(Module).grep_v(Class)
+    end
+    names = [web::Asking, web::Admission, *helpers].flat_map { |one|
+      one.instance_methods(false) + one.private_instance_methods(false)
+    }
+    expect(names.tally.select { |_, count| count > 1 }.keys).to eq []
+    expect(names & Sinatra::Base.instance_methods).to eq []
+  end
+
   it "has no route that says more than fifteen lines when it is registered" do
     text("web/routes").each do |file, code|
       body = code[/def self\.registered\(app\)\n(.*?)\n        end\n/m, 1]

@@ -60,8 +60,8 @@ RSpec.describe "The crew" do
     other.get("/account/join", {}, there)
     token = Nokogiri::HTML5(other.last_response.body).at_css("input[name=authenticity_token]")&.[]("value")
     if token
-      other.post("/account/join", {"authenticity_token" => token, "name" => name, "password" => "a tape read from the left"},
-        there)
+      told = {"authenticity_token" => token, "name" => name, "password" => "a tape read from the left"}
+      other.post("/account/join", told, there)
     end
     other.last_response["location"].delete_prefix("http://127.0.0.1")
   end
@@ -74,6 +74,15 @@ RSpec.describe "The crew" do
     send_form("/crew/invitations/#{book.invitations.by_key(key).id}/withdraw", {})
     [old, key].each { |each| expect(join("http://127.0.0.1/account/join?key=#{each}", "Odo")).to end_with("sign-in") }
     expect(book.accounts.all.map(&:name)).to eq ["Runa"]
+  end
+
+  it "is called what it is called, and nothing else" do
+    send_form("/crew/firm", {"firm" => "Two of us"})
+    look("/crew")
+    expect(page.at_css("h1").text).to include("Two of us")
+    send_form("/crew/firm", {"firm" => " "})
+    expect([last_response.status, page.text]).to match [422, /no name of a firm/]
+    expect(book.accounts.firm).to eq "Two of us"
   end
 
   it "says what is wrong with a link that is asked for" do
@@ -129,7 +138,8 @@ RSpec.describe "The crew" do
 
   # Sets a password by a link; what is answered, nothing where the link is not good.
   def renew(link)
-    other, there = Rack::Test::Session.new(YellowTrack::Web::App.on(book, secret: "s" * 64)), {"HTTP_HOST" => Site::HOST}
+    other = Rack::Test::Session.new(YellowTrack::Web::App.on(book, secret: "s" * 64))
+    there = {"HTTP_HOST" => Site::HOST}
     other.get(link, {}, there)
     other.get("/account/new-password", {}, there)
     token = Nokogiri::HTML5(other.last_response.body).at_css("input[name=authenticity_token]") or return

@@ -29,6 +29,7 @@ RSpec.describe "Whatever comes to the door" do
   def posts(id, job)
     {"/jobs" => %w[name place units], "/account/devices/end" => %w[device],
      "/along" => %w[uid at path form], "/along/decide" => %w[opening key keep], "/crew/invitations" => %w[who role],
+     "/crew/firm" => %w[firm],
      "/crew/invitations/1/withdraw" => %w[x], "/crew/1/role" => %w[role], "/jobs/#{job}/name" => %w[name place],
      "/jobs/#{job}/openings" => %w[name],
      "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x],

@@ -13,6 +13,7 @@ RSpec.describe "Who may what" do
     GET /account ol
     POST /account/devices/end ol
     GET /crew o
+    POST /crew/firm o
     POST /crew/invitations o
     POST /crew/invitations/1/withdraw o
     POST /crew/9/close o

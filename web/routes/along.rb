@@ -31,7 +31,7 @@ module YellowTrack
             path, form = params["path"].to_s, read_form
             outcome = book.sent.once(params["uid"], account.id) do
               at = Desk::TakenAlong.time(params["at"])
-              how, says = Store::Clock.during(at) { taken(path, form, at) }
+              how, says = Store::Clock.during(at) { take_written(path, form, at) }
               {how:, says:}
             end
             content_type :json
@@ -54,7 +54,7 @@ module YellowTrack
             {}
           end
 
-          def taken(path, form, at)
+          def take_written(path, form, at)
             may = Rights.may?(account.role, "POST", path, key: form["key"])
             return [:refused, Rights.says(account.role)] unless may
 
@@ -62,10 +62,10 @@ module YellowTrack
             return [:refused, "The opening is not in this book any more."] unless row
 
             params.replace(form)
-            done(path, find_opening(row.id.to_s), form, at)
+            put_in(path, find_opening(row.id.to_s), form, at)
           end
 
-          def done(path, opening, form, at)
+          def put_in(path, opening, form, at)
             case path
             when VALUES then value_taken(opening, form, at)
             when STEPS

@@ -13,6 +13,7 @@ module YellowTrack
           app.post("/account/devices/end") { end_devices }
           app.get("/token") { tell_token }
           app.get("/crew") { show crew_of_firm }
+          app.post("/crew/firm") { name_firm }
           app.post("/crew/invitations") { invite }
           app.post(%r{/crew/invitations/#{Asking::NUMBER}/withdraw}o) do |id|
             book.invitations.withdraw(Integer(id, 10))
@@ -50,6 +51,13 @@ module YellowTrack
           def hand_out(link, for_whom)
             session["link"] = [link, for_whom]
             to_page Paths.crew
+          end
+
+          def name_firm
+            refusing(->(fault) { crew_of_firm(fault:) }) do
+              book.accounts.found(params["firm"])
+              to_page Paths.crew
+            end
           end
 
           def invite
