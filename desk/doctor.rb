@@ -5,8 +5,8 @@ require "time"
 
 module YellowTrack
   module Desk
-    # Looks at what a book needs: the machine, the database, its backup, pictures, disk
-    # and clock; each with what to do about it.
+    # Looks at what a book needs: the machine, the gems, the database, its backup, pictures,
+    # who may come in, disk and clock; each with what to do about it.
     class Doctor
       # What was looked at: level, :good, :watch or :stop; says; do, nil for nothing.
       Found = Struct.new(:level, :says, :do, keyword_init: true) do
@@ -25,8 +25,8 @@ module YellowTrack
       # @return [Array<Found>]
       def found
         there, proved = File.file?(@database), database
-        inner = (there && proved.level == :good) ? [pictures, clock] : []
-        [ruby, pictures_tool, proved, *(there ? [owner, backup] : []), *inner, disk]
+        inner = (there && proved.level == :good) ? [pictures, accounts, clock] : []
+        [ruby, gems, pictures_tool, proved, *(there ? [owner, backup] : []), *inner, disk]
       end
 
       private
@@ -38,6 +38,15 @@ module YellowTrack
       def stop(says, cure) = Found.new(level: :stop, says:, do: cure)
 
       def ruby = good("Ruby #{RUBY_VERSION}, SQLite #{Store::Copy.sqlite}.")
+
+      # Another version than the lock file's is a way for an old fault to come back.
+      def gems
+        locked = Bundler.locked_gems.specs.to_h { |spec| [spec.name, spec.version] }
+        other = Gem.loaded_specs.values.select { |spec| (locked[spec.name] || spec.version) != spec.version }
+        return good("#{Gem.loaded_specs.length} gems, as the lock file names them.") if other.empty?
+
+        watch("#{other.map(&:full_name).join(", ")}: not as the lock file names them.", "bin/setup installs those.")
+      end
 
       def pictures_tool
         Open3.capture2e("identify", "-version")
@@ -80,6 +89,18 @@ module YellowTrack
 
           watch("#{empty} of #{count} pictures are empty.", "A backup may have them: bin/restore FILE.")
         }
+      end
+
+      def accounts
+        inside { |db|
+          open, able = db.get_first_row("SELECT count(*), count(h.id) FROM accounts a " \
+            "LEFT JOIN account_password_hashes h ON h.id = a.id WHERE a.status_id = #{Store::Accounts::OPEN}")
+          next watch("Nobody may come in yet.", "bin/account add NAME, or the first page of bin/serve.") if able.zero?
+
+          good("#{open} may come in, #{able} with a password.")
+        }
+      rescue SQLite3::SQLException
+        watch("The book is of an older version, without accounts.", "bin/serve brings it up to date.")
       end
 
       def clock

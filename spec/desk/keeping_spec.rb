@@ -42,6 +42,11 @@ RSpec.describe YellowTrack::Desk::Keeping do
     expect(found["There is no backup"]).to have_attributes(level: :stop, do: /bin\/backup/)
     YellowTrack::Store::Backups.new(@path).make
     expect(found.values.map(&:level) - [:watch]).to all eq :good
+    expect(found.keys.join(" ")).to match(/\d gems .*Nobody may come in yet/)
+    book = YellowTrack::Store::Book.open(@path)
+    YellowTrack::Web::AccountCommand.give(book, book.accounts.add("Runa"), "a pencil behind the ear")
+    book.close
+    expect(found["1 may come in"].level).to eq :good
     expect(found["The database proves whole"].level).to eq :good
   end
 
