@@ -19,6 +19,19 @@ RSpec.describe "The way in" do
 
   def seen(browser) = Nokogiri::HTML5(browser.last_response.body).text.gsub(/\s+/, " ")
 
+  # One that was here before there were accounts.
+  def browser_of(device)
+    before = Class.new(Sinatra::Base) do
+      set :environment, :production
+      set :host_authorization, permitted_hosts: [Site::HOST]
+      set :sessions, key: "yellow-track"
+      set :session_secret, "s" * 64
+      get("/") { session["device"] = device }
+    end
+    answer = go(Rack::Test::Session.new(before), "/").last_response
+    browser.tap { |one| one.set_cookie(answer["set-cookie"][/\A[^;]+/]) }
+  end
+
   # A form of a page, sent from it.
   def fill(browser, path, at: path, **values)
     browser.get(at, {}, {"HTTP_HOST" => Site::HOST})
@@ -209,7 +222,7 @@ RSpec.describe "The way in" do
     book.drafts.keep(row.id, "survey.depth", "12x", "no length", owner: "0011223344556677")
     book.drafts.keep(row.id, "survey.widths.top", "180x", "no length", owner: "0011223344556677")
     book.drafts.keep(row.id, "survey.widths.top", "190x", "no length", owner: "account-1")
-    book.drafts.hand("0011223344556677", "account-1")
+    sign_in("Runa", sentence, on: browser_of("0011223344556677"))
     expect(book.drafts.of(row.id, "account-1").transform_values(&:typed))
       .to eq("survey.depth" => "12x", "survey.widths.top" => "190x")
   end

@@ -97,15 +97,9 @@ module YellowTrack
 
         def burn = BCrypt::Password.new(NOBODY) == param("password")
 
-        # What was typed on this device before is his.
+        # What was typed on this device before there were accounts is his.
         def take_over
-          book.accounts.right(account_id)
-          book.drafts.hand(@device, "account-#{account_id}") if @device
-        end
-
-        def before_login
-          @device = session["device"]
-          super
+          book.drafts.hand(session["device"], "account-#{account_id}") if session["device"]
         end
 
         def dated
@@ -142,6 +136,7 @@ module YellowTrack
           by = @invitation&.by || account[:name]
           book.accounts.note("#{account[:name]} is in, as #{account[:role]}", by:)
           session.delete("invitation")
+          take_over
         end
       end
     end

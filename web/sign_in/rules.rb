@@ -92,7 +92,8 @@ module YellowTrack
           to.before_login_attempt { slow_down }
           to.after_login_failure { wrong }
           to.after_no_matching_login { burn }
-          to.after_login { take_over }
+          to.before_login { take_over }
+          to.after_login { book.accounts.right(account_id) }
           to.before_create_account_route { find_invitation }
           to.before_create_account { make_one }
           to.after_create_account { made }
