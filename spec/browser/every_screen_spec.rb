@@ -17,7 +17,7 @@ RSpec.describe "Every screen" do
       *%w[look take-down mend rehang].flat_map { |stage| [slider, pocket].map { |id| "/openings/#{id}/#{stage}" } },
       "/kits/twin-42/copy", "/jobs/1?new=1", "/rack", "/jobs/1/cut", "/jobs/1/price", "/openings/#{b}/working",
       "/kits", "/rules", "/kits/twin-42",
-      "/search?q=bunk", "/visits", "/visits/hours", "/backups", "/jobs/1/visits",
+      "/search?q=bunk", "/account", "/crew", "/along", "/visits", "/visits/hours", "/backups", "/jobs/1/visits",
       "/jobs/1/visits?put[B-cover]=2027-05-03",
       "/jobs/1/built", "/openings/#{b}/built", "/kits/twin-42/built", "/openings/#{b}/hand-over",
       "/openings/#{opening("H", "Osier Weir").id}/hand-over", "/openings/#{slider}/hand-over",

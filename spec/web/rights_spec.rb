@@ -232,6 +232,13 @@ RSpec.describe "Who may what" do
     expect(last_response["location"]).to end_with("/account/sign-in")
   end
 
+  it "takes so much that is sent up in a minute, and says when it takes more" do
+    as("fitter")
+    answers = Array.new(61) { outcome("POST", "/kits/file") && last_response }
+    expect(answers.map(&:status).tally).to eq(422 => 60, 429 => 1)
+    expect(answers.last.body).to match(/Too often: 61 times. Wait \d+ seconds/)
+  end
+
   it "says on every answer what a browser may do with it" do
     as("fitter")
     ["/", "/css/page.css", "/account/sign-in", "/openings/99", "/search?q=\0"].each do |path|
