@@ -45,7 +45,7 @@ module YellowTrack
       def line(http, name, path)
         size = nil
         asked = @site.queries { size = http.get(path, "Accept-Encoding" => "identity").body.bytesize }
-        times = Timing.times(COUNT) { http.get(path) }
+        times = Timing.times(COUNT) { http.get(path).code == "200" || raise("#{path} failed") }
         "#{Timing.line(name, times)}   #{size / 1024} kB, #{asked} queries"
       end
 
@@ -74,7 +74,9 @@ module YellowTrack
 
       def hang(book, row, job_id, count)
         columns = row.to_h.slice(:reached, :sentence, :worst, :outline, :materials)
-        count.times { |place| book.openings.add(job_id:, document: row.document, letter: "Z#{place}") { columns } }
+        ("AA".."ZZZ").first(count).each do |letter|
+          book.openings.add(job_id:, document: row.document, letter:) { columns }
+        end
       end
     end
   end

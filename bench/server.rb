@@ -26,7 +26,8 @@ module YellowTrack
 
       # @yieldparam visitor [Visitor] signed in
       def talk
-        Net::HTTP.start("127.0.0.1", @port) { |http| yield Visitor.new(http, signed_in) }
+        cookie = signed_in
+        Net::HTTP.start("127.0.0.1", @port) { |http| yield Visitor.new(http, cookie) }
       end
 
       # The page of an opening as it is once the server answers: what its form sends for a

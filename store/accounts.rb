@@ -112,7 +112,7 @@ module YellowTrack
         age = now - Time.iso8601(last)
         return session.delete && nil if age > IDLE
 
-        session.update(last_use: now.utc.iso8601) if age.abs > FRESH
+        note_use(session, now) if age.abs > FRESH
         find(id)&.then { |one| one if one.open }
       end
 
@@ -160,6 +160,13 @@ module YellowTrack
       def right(id) = @accounts.where(id:).update(failures: 0, wait_until: nil)
 
       private
+
+      # A book that cannot be written now is read all the same.
+      def note_use(session, now)
+        session.update(last_use: now.utc.iso8601)
+      rescue Sequel::DatabaseError
+        nil
+      end
 
       def change(id, by:, says:, **columns)
         @db.transaction do

@@ -13,8 +13,8 @@ module YellowTrack
     class Server
       PORT = 8642
       THREADS = [1, 8].freeze
-      FAILED = [500, {"content-type" => "text/plain; charset=utf-8"},
-        ["Something here failed. What was saved before is still there.\n"]].freeze
+      SAYS = "Something here failed. What was saved before is still there.\n"
+      FAILED = [500, {"content-type" => "text/plain; charset=utf-8"}, [SAYS]].freeze
       SECRET = /\A\h{128}\z/
 
       # @param database [String] path of the file

@@ -15,6 +15,15 @@ module YellowTrack
 
       plugin :middleware
 
+      # What the database cannot do is a sentence here as well.
+      plugin :error_handler do |error|
+        says = Store::Trouble.says(error)
+        says ? warn("Yellow Track: #{says}") : warn(error.full_message(highlight: false))
+        response.status = says ? 503 : 500
+        response["content-type"] = "text/plain; charset=utf-8"
+        says ? "#{says} Nothing was saved by this; what was saved before is as it was.\n" : Server::SAYS
+      end
+
       # What of it stands on one book.
       #
       # @param book [Store::Book]
@@ -32,6 +41,7 @@ module YellowTrack
       end
 
       route do |r|
+        r.params.replace(Door.clean(r.params)) if r.path_info.start_with?("/account/")
         come_in_by_itself(r)
         env[ACCOUNT], env[RODAUTH] = account, rodauth
         r.rodauth

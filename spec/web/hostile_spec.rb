@@ -126,6 +126,27 @@ RSpec.describe "Whatever comes to the door" do
     still_shown
   end
 
+  it "answers every text and shape at every way in" do
+    ways = {"sign-in" => %w[name password], "join" => %w[key firm name password], "new-password" => %w[key password],
+            "code" => %w[code], "recovery" => %w[recovery], "password" => %w[password new],
+            "second-factor" => %w[code otp_secret password], "one-factor" => %w[password],
+            "recovery-codes" => %w[add password]}
+    ways.each do |way, names|
+      [*texts.map { |text| "%s=#{text}" }, *shapes].each do |shape|
+        YellowTrack::Web::Rates.lay
+        send_body("/account/#{way}", names.map { |name| shape.gsub("%s", name) }.join("&"))
+        asked("/account/#{way}", names.map { |name| shape.gsub("%s", name) }.join("&"))
+      end
+    end
+    serve
+    texts.each do |text|
+      YellowTrack::Web::Rates.lay
+      look("/account/sign-in")
+      @token = page.at_css("input[name=authenticity_token]")["value"]
+      send_body("/account/sign-in", "name=#{text}&password=#{text}")
+    end
+  end
+
   it "answers a value of a wrong shape in every form" do
     posts(row.id, row.job_id).each do |path, names|
       shapes.each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }

@@ -65,6 +65,27 @@ RSpec.describe "A database that is kept out" do
     expect(saved(row, "survey.depth")).to eq "128"
   end
 
+  it "shows what there is while it cannot be written, and signs nobody in or out by that" do
+    book.db[:account_active_session_keys].update(last_use: (Time.now - 3600).utc.iso8601)
+    held = SQLite3::Database.new(book.file)
+    held.execute("BEGIN IMMEDIATE")
+    allow(book.accounts).to receive(:wrong).and_raise(Sequel.convert_exception_class(SQLite3::BusyException.new("x"),
+      Sequel::DatabaseError))
+    book.db.synchronize { |connection| connection.busy_handler_timeout = 50 }
+    look("/jobs/#{row.job_id}")
+    expect(last_response).to be_ok
+    held.execute("ROLLBACK")
+    YellowTrack::Web::AccountCommand.give(book, 1, "a pencil behind the ear")
+    serve
+    look("/account/sign-in")
+    token = page.at_css("input[name=authenticity_token]")["value"]
+    post("/account/sign-in", {"authenticity_token" => token, "name" => "Runa", "password" => "not the one"},
+      {"HTTP_HOST" => Site::HOST})
+    expect([last_response.status, last_response.body]).to match [503, /Another program holds/]
+  ensure
+    held.close
+  end
+
   it "waits for another program that holds it, and says so when it holds too long" do
     stub_const("YellowTrack::Store::Database::BUSY_MS", 100)
     held = SQLite3::Database.new(book.file)
