@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # Judgement calls on made-up openings, marked by the same core that plans real ones
+  # (handbook 12). A question is drawn from its drill, level and seed alone: the same for
+  # everybody, as often as it is asked.
+  module Practice
+    LEVELS = 1..5
+    SEEDS = 0..999_999
+    TRIES = 400 # draws, until one has a best answer that every slip misses
+
+    # What is asked of an opening.
+    #
+    # document [Hash] the opening file that it stands on: bin/plan reads it
+    # asked    [String] in words
+    # parts    [Array<Part>] what has to be said
+    # grain    [Rational] mm that its readings go by
+    Question = Struct.new(:drill, :level, :seed, :document, :opening, :asked, :parts, :grain, keyword_init: true)
+
+    # One answer of a question.
+    #
+    # key    [String] as its field is called
+    # label  [String]
+    # entry  [Working::Entry] of the plan's ledger: its value is the answer
+    # slips  [Array<Slip>] that people make
+    # over, under [String, nil] what happens on site where an answer is too large or too
+    #        small; nil where the set still goes in by a little more, or less
+    Part = Struct.new(:key, :label, :entry, :slips, :over, :under, keyword_init: true) do
+      # @return [Rational, Float] mm
+      def answer = entry.value
+    end
+
+    # What an answer would be by a slip; words name it.
+    Slip = Struct.new(:words, :value)
+
+    class << self
+      # @return [Hash{String => Class}] drills by key, in the order of the work
+      def drills
+        @drills ||= [Tightest, PanelWidth, PocketFrame, SideGap, WhatLap].to_h { |drill| [drill::KEY, drill] }
+      end
+
+      # @param key [String] of a drill
+      # @param level [Integer] 1 to 5
+      # @param seed [Integer]
+      # @param read [#call] gives the opening of an opening file
+      # @return [Question]
+      # @raise [Fault] for a drill, level or seed that there is not
+      def question(key, level:, seed:, read:)
+        drill = drills[key] or raise Fault.new("There is no drill \"#{key}\".", key: "drill")
+        check(level, LEVELS, "level")
+        check(seed, SEEDS, "seed")
+        drill.new(level, seed, read).question
+      end
+
+      private
+
+      def check(number, range, name)
+        return if number.is_a?(Integer) && range.cover?(number)
+
+        raise Fault.new("\"#{number}\" is no #{name}: it takes a whole number from #{range.min} to #{range.max}.",
+          key: name)
+      end
+    end
+  end
+end

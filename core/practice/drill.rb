@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # What every drill shares: it draws until its question has a best answer that every
+    # slip of its list misses by a grain or more.
+    class Drill
+      # @param level [Integer]
+      # @param seed [Integer]
+      # @param read [#call] gives the opening of an opening file
+      def initialize(level, seed, read)
+        @level, @seed, @read = level, seed, read
+        @random = Random.new(Random.new(seed).rand(2**40) + level * 7919 + self.class::KEY.sum)
+      end
+
+      # @return [Question]
+      def question
+        TRIES.times do
+          made = draw
+          return made if made && distinct?(made)
+        end
+        raise "#{self.class::KEY}, level #{@level}, seed #{@seed}: no question was found"
+      end
+
+      private
+
+      attr_reader :level
+
+      def site = @site ||= MadeUp.new(@random, level)
+
+      # A question, or nil where the draw is none.
+      def draw
+        document = drawn
+        opening = @read.call(document)
+        plan = Plan.of(opening)
+        return unless plan.whole?
+
+        Question.new(drill: self.class::KEY, level:, seed: @seed, document:, opening:, asked: asked(document["set"]),
+          parts: parts(plan), grain: site.grain)
+      end
+
+      # @return [Part]
+      def part(plan, key, label, **rest)
+        entry = plan.working[key]
+        Part.new(key:, label:, entry:, slips: rest.delete(:slips).call(entry).compact, **rest)
+      end
+
+      # What a sum of the ledger comes to with some of its numbers changed; nil where that
+      # changes nothing.
+      #
+      # @param formula [String, nil] another way to work it out
+      def slip(words, entry, formula: entry.formula, **changed)
+        value = Formula.of(formula).value({**entry.values, **changed})
+        Slip.new(words, value) unless value == entry.value
+      end
+
+      def distinct?(question)
+        question.parts.all? do |part|
+          part.answer.positive? && part.slips.any? &&
+            part.slips.all? { |slip| (slip.value - part.answer).abs >= question.grain && near?(slip, part) }
+        end
+      end
+
+      # At the last level no answer is told from a slip's by a glance.
+      def near?(slip, part) = level < 5 || close.nil? || (slip.value - part.answer).abs <= close
+
+      # @return [Numeric, nil] mm that a slip may lie off at level 5
+      def close = nil
+    end
+  end
+end

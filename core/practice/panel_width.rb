@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # The width of panels that pass each other with a lap (handbook 4).
+    class PanelWidth < Drill
+      KEY, NAME = "panel-width", "Panel width"
+      LEARN = "Run and laps together, by the panels, rounded down: what the laps hide is cut as well."
+      PATTERNS = {2 => [2, 1], 3 => [2, 1, 2], 4 => [2, 1, 1, 2]}.freeze
+      KITS = {2 => "twin-42", 3 => "twin-42", 4 => "twin-42"}.freeze
+      UP = "up((run + laps × lap − meets × meet gap) ÷ panels, grain)"
+      EARLY = "down(run ÷ panels + laps × lap − meets × meet gap, grain)"
+
+      private
+
+      def drawn
+        panels = site.pick((level < 3) ? [2] : [2, 3, 4])
+        site.document((panels * 550)..(panels * 850), 2000..2400)
+          .merge("set" => {"family" => "bypass", "kit" => KITS.fetch(panels), "panels" => panels,
+                           "pattern" => PATTERNS.fetch(panels), "lap" => site.told(site.about(25..45)),
+                           "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}]})
+      end
+
+      def asked(set) = "How wide is each of the #{set["panels"]} panels?"
+
+      def parts(plan)
+        @width = plan.working["run"].values[:width]
+        [part(plan, "panels.width", "panel width", slips: method(:widths))]
+      end
+
+      def widths(entry)
+        laps = entry.values.fetch(:laps)
+        [slip("the laps were not added", entry, laps: 0), slip("that is one lap too many", entry, laps: laps + 1),
+          (slip("it was divided before the laps were added", entry, formula: EARLY) if laps.positive?),
+          slip("it was rounded up", entry, formula: UP), slip("the bumpers were forgotten", entry, run: @width)]
+      end
+    end
+  end
+end

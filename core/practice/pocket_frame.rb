@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # Rough opening, wall and longest screw of a pocket (handbook 6).
+    class PocketFrame < Drill
+      KEY, NAME = "pocket-frame", "Pocket frame"
+      LEARN = "The clear opening, one pocket for each leaf and the clearance at its ends; the wall is the leaf, its " \
+        "air, studs and boards on both sides."
+      ONE = "clear + depth + end clearance"
+
+      private
+
+      def drawn
+        leaves = (level < 3) ? 1 : site.pick([1, 2])
+        width = (leaves == 2) ? 1200..1800 : 650..950
+        site.document(width, 2000..2300)
+          .merge("set" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => leaves,
+                           "thickness" => site.told(site.about(33..42)), "makeup" => [{"material" => "hollow core"}]})
+      end
+
+      def asked(set)
+        "The rough opening's width, the wall's thickness and the longest screw, for " \
+          "#{(set["leaves"] == 1) ? "one leaf" : "two leaves"}?"
+      end
+
+      def parts(plan)
+        [part(plan, "pocket.rough_width", "rough width", slips: method(:widths),
+          under: "the frame does not go between the studs: the wall is opened again"),
+          part(plan, "pocket.wall", "wall", slips: method(:walls), under: "the leaf rubs on the boards inside"),
+          part(plan, "pocket.longest_screw", "longest screw", slips: method(:screws),
+            over: "its point stands in the pocket and scores the leaf")]
+      end
+
+      def widths(entry)
+        lining = entry.values.fetch(:lining, 0)
+        [(slip("the pocket was counted once for two leaves", entry, formula: ONE) if entry.formula.include?("2 × depth")),
+          (slip("the lining was taken twice", entry, lining: lining * 2) if lining.nonzero?),
+          slip("the clearance at the ends was forgotten", entry, end_clearance: 0),
+          slip("the pocket was forgotten", entry, depth: 0)]
+      end
+
+      def walls(entry)
+        [slip("the studs' thickness was forgotten", entry, stud: 0), slip("the boards were forgotten", entry, board: 0),
+          slip("the leaf's air was forgotten", entry, clear: 0)]
+      end
+
+      def screws(entry)
+        [slip("the stud's thickness was forgotten", entry, stud: 0), slip("nothing was left in hand", entry, short: 0)]
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "date"
+
+RSpec.describe YellowTrack::Practice::Mark do
+  let(:question) do
+    YellowTrack::Practice.question("tightest", level: 3, seed: 5, read: YellowTrack::Files::Shelf.method(:opening))
+  end
+  let(:height) { question.parts.last }
+
+  def mark(given, part: height) = described_class.new(part, given.to_r, grain: question.grain, units: "mm")
+
+  it "grades by the size of the error, alike over and under while the set goes in" do
+    {0 => :exact, 0.5 => :exact, 1 => :good, 1.5 => :usable, 3 => :usable, 3.1 => :wrong}.each do |off, grade|
+      expect([off, mark(height.answer - off).grade]).to eq [off, grade]
+      expect([off, mark(height.answer + off).grade]).to eq [off, (grade == :usable) ? :wrong : grade]
+    end
+    expect(mark(height.answer + 12).site).to include("trip back to the saw")
+    expect(mark(height.answer - 12).site).to be_nil
+  end
+
+  it "names the slip that an answer lands on, in each of them" do
+    question.parts.each do |part|
+      part.slips.each do |slip|
+        named = mark(slip.value, part:).slip
+        expect(named.value).to be_within(0.75).of(slip.value)
+      end
+    end
+    expect(mark(height.answer).slip).to be_nil
+  end
+
+  it "counts the worst part of a question, and half for a second try" do
+    marks = [mark(height.answer), mark(height.answer - 1)]
+    round = YellowTrack::Practice::Round
+    expect([round.points(marks), round.points(marks, second: true)]).to eq [2, 1]
+    expect(round.share([3r] * 8 + [0r] * 2)).to eq 4r / 5
+  end
+
+  it "rises from easy to hard in a round of ten, the same for everybody by its number" do
+    asked = YellowTrack::Practice::Round.new(%w[tightest side-gap], 12).asked
+    expect(asked.map(&:level)).to eq [1, 1, 2, 2, 3, 3, 4, 4, 5, 5]
+    expect(asked.map(&:drill).tally).to eq("tightest" => 5, "side-gap" => 5)
+    expect(asked).to eq YellowTrack::Practice::Round.new(%w[tightest side-gap], 12).asked
+    expect(asked.map(&:seed).uniq.length).to eq 10
+  end
+
+  it "brings a drill back after a day, three, a week and three, and the next day where it was weak" do
+    day = Date.new(2027, 3, 1)
+    due = ->(*shares) { YellowTrack::Practice::Due.on(shares.map { |share| [day, share] }) }
+    expect(due.call).to be_nil
+    expect((1..5).map { |count| (due.call(*[1r] * count) - day).to_i }).to eq [1, 3, 7, 21, 21]
+    expect((due.call(1r, 1r, 0.79r) - day).to_i).to eq 1
+    expect((due.call(1r, 1r, 0.79r, 0.8r) - day).to_i).to eq 1
+  end
+end
