@@ -64,9 +64,9 @@ module YellowTrack
 
       # Types one reading after another, until nothing answers any more.
       def writing(server, turn)
+        saved = []
         form, head = server.page(OPENING)
         killer = Thread.new { sleep(@random.rand * LONGEST) && server.stop(:KILL) }
-        saved = []
         server.talk { |http| type(http, form, head, turn, saved) }
         saved
       rescue SystemCallError, IOError
