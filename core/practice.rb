@@ -14,8 +14,10 @@ module YellowTrack
     # document [Hash] the opening file that it stands on: bin/plan reads it
     # asked    [String] in words
     # parts    [Array<Part>] what has to be said
+    # given    [Hash{String => Numeric}] what the kit says of it, mm, by a name
     # grain    [Rational] mm that its readings go by
-    Question = Struct.new(:drill, :level, :seed, :document, :opening, :asked, :parts, :grain, keyword_init: true)
+    Question = Struct.new(:drill, :level, :seed, :document, :opening, :asked, :parts, :given, :grain,
+      keyword_init: true)
 
     # One answer of a question.
     #

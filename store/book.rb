@@ -5,7 +5,8 @@ module YellowTrack
     # One database file: the whole of what a fitter has said and done.
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
-        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations, :sent
+        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations, :sent,
+        :practice
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -35,6 +36,7 @@ module YellowTrack
         @accounts = Accounts.new(db)
         @invitations = Invitations.new(db)
         @sent = Sent.new(db)
+        @practice = Practice.new(db)
       end
 
       # What was learnt of other doors that hang badly.

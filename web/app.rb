@@ -26,7 +26,8 @@ module YellowTrack
         Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
         Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
         Routes::Visits, Routes::CrewVisits, Routes::HandOver,
-        Routes::Backups, Routes::People, Routes::Along
+        Routes::Backups, Routes::People, Routes::Along,
+        Routes::Practice
 
       # The application on a book.
       #

@@ -68,6 +68,8 @@ module YellowTrack
 
       def crew = "/crew"
 
+      def practice(*rest, **query) = with(["/practice", *rest].join("/"), query)
+
       def along = "/along"
 
       def search(**query) = with("/search", query)

@@ -36,8 +36,13 @@ module YellowTrack
         return unless plan.whole?
 
         Question.new(drill: self.class::KEY, level:, seed: @seed, document:, opening:, asked: asked(document["set"]),
-          parts: parts(plan), grain: site.grain)
+          parts: parts(plan), given: given(plan), grain: site.grain)
       end
+
+      # What a sum has in it that no reading says.
+      #
+      # @return [Hash{String => Numeric}] mm, by a name
+      def given(_plan) = {}
 
       # @return [Part]
       def part(plan, key, label, **rest)

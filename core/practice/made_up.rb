@@ -40,7 +40,11 @@ module YellowTrack
       def pick(list) = list.to_a.sample(random: @random)
 
       # How far readings lie from each other, in grains.
-      def apart = (level == 1) ? pick([10, 20, 30]) : pick((level == 5) ? 1..3 : 2..7)
+      def apart = if level == 1
+                    pick([10, 20, 30])
+                  else
+                    pick((level == 5) ? 1..3 : 2..7)
+                  end
 
       # Three readings of one length: alike, or the tightest among them.
       #

@@ -28,6 +28,10 @@ module YellowTrack
         [part(plan, "panels.width", "panel width", slips: method(:widths))]
       end
 
+      def given(plan)
+        {"bumper at each end" => plan.working["run"].values[:bumper], "cut down to" => site.grain}
+      end
+
       def widths(entry)
         laps = entry.values.fetch(:laps)
         [slip("the laps were not added", entry, laps: 0), slip("that is one lap too many", entry, laps: laps + 1),

@@ -32,10 +32,19 @@ module YellowTrack
             over: "its point stands in the pocket and scores the leaf")]
       end
 
+      def given(plan)
+        keys = %w[pocket.rough_width pocket.wall pocket.longest_screw]
+        rough, wall, screw = keys.map { |key| plan.working[key].values }
+        {"pocket's depth" => rough[:depth], "clearance at each end" => rough[:end_clearance],
+         "lining of each jamb" => rough[:lining], "air on each side of the leaf" => wall[:clear],
+         "stud" => wall[:stud], "board" => wall[:board], "left in hand under a screw" => screw[:short]}
+      end
+
       def widths(entry)
-        lining = entry.values.fetch(:lining, 0)
-        [(slip("the pocket was counted once for two leaves", entry, formula: ONE) if entry.formula.include?("2 × depth")),
-          (slip("the lining was taken twice", entry, lining: lining * 2) if lining.nonzero?),
+        lining, clear = entry.values.values_at(:lining, :clear)
+        two = entry.formula.include?("2 × depth")
+        [(slip("the pocket was counted once for two leaves", entry, formula: ONE) if two),
+          slip("the lining was taken twice", entry, clear: clear - 2 * lining),
           slip("the clearance at the ends was forgotten", entry, end_clearance: 0),
           slip("the pocket was forgotten", entry, depth: 0)]
       end

@@ -5,9 +5,8 @@ module YellowTrack
     # The least gap at a pivot, so that the corner clears as it swings (handbook 5).
     class SideGap < Drill
       KEY, NAME = "side-gap", "Side gap"
-      LEARN = "The corner swings on a circle about the pivot: its radius less the inset, and a little to spare; never " \
-        "less than the kit's own gap."
-      STRIP = "up(strip, step)"
+      LEARN = "The corner swings on a circle about the pivot: its radius less the inset, and a little to spare; " \
+        "never less than the kit's own gap."
 
       private
 
@@ -27,9 +26,16 @@ module YellowTrack
           under: "the corner binds on the jamb before the pair is folded")]
       end
 
+      def given(plan)
+        gap = plan.working["pivots.side_gap"].values
+        {"the kit's own side gap" => gap[:gaps].first, "a little to spare" => plan.working["pivots.least_corner"]
+          .values[:margin], "set in steps of" => gap[:step]}
+      end
+
       def gaps(entry, corner)
         kit, half = entry.values.fetch(:gaps).first, corner.values.fetch(:thickness) / 2
-        [Slip.new("that is the kit's own gap, which is not enough here", kit), Slip.new("that is half the thickness", half),
+        [Slip.new("that is the kit's own gap, which is not enough here", kit),
+          Slip.new("that is half the thickness", half),
           slip("the little to spare was forgotten", entry, gaps: [kit, corner.value - corner.values.fetch(:margin)])]
           .compact.reject { |slip| slip.value == entry.value }
       end

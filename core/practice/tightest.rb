@@ -17,7 +17,7 @@ module YellowTrack
                                  "makeup" => [{"material" => "hollow core"}]})
       end
 
-      def asked(_set) = "Which width and which height is the set sized to?"
+      def asked(_set) = "Which width#{" and which height" if level > 1} is the set sized to?"
 
       def parts(plan)
         width = part(plan, "survey.tightest_width", "width", slips: method(:widths),
@@ -44,7 +44,11 @@ module YellowTrack
       # What is laid already, which the readings have in them.
       #
       # @return [Numeric] mm
-      def laid = @covering["laid"] ? @covering["thickness"] * ((site.units == "in") ? 254r / 10 : 1) : 0
+      def laid = if @covering["laid"]
+                   @covering["thickness"] * ((site.units == "in") ? 254r / 10 : 1)
+                 else
+                   0
+                 end
     end
   end
 end

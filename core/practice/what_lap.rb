@@ -6,8 +6,8 @@ module YellowTrack
     # kit's own lap (handbook 4, 15).
     class WhatLap < Drill
       KEY, NAME = "what-lap", "What is the lap"
-      LEARN = "All panels together less the run is what laps; shared over the laps. Packing is worked out from the lap " \
-        "that is wanted, not from the one that was found."
+      LEARN = "All panels together less the run is what laps; shared over the laps. Packing is worked out from the " \
+        "lap that is wanted, not from the one that was found."
       PATTERNS = PanelWidth::PATTERNS
 
       private
@@ -29,6 +29,8 @@ module YellowTrack
         @width = plan.working["run"].values[:width]
         [part(plan, "laps.lap", "lap", slips: method(:laps))]
       end
+
+      def given(plan) = {"bumper at each end" => plan.working["run"].values[:bumper]}
 
       def laps(entry)
         laps = entry.values.fetch(:laps)

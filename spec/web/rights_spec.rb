@@ -107,6 +107,13 @@ RSpec.describe "Who may what" do
     POST /rack/1/use -
     GET /rules ol
     POST /rules -
+    GET /practice ol
+    POST /practice/rounds ol
+    GET /practice/rounds/1 ol
+    POST /practice/rounds/1 ol
+    GET /practice/tightest/7 ol
+    GET /practice/tightest/7.json ol
+    POST /practice/tightest/7 ol
     GET /tape ol
     GET /visits ol
     GET /visits.ics ol

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+require "date"
+require "time"
+
+module YellowTrack
+  module Desk
+    # One's practice: what is due, the rounds, a question as it stands.
+    class Practising
+      ROUNDS = 200 # that are looked back on
+      MIXED = "mixed"
+      TRIES = 2
+
+      # A drill as it stands: due, a Date or nil; offs, mm off, the oldest first.
+      Standing = Struct.new(:drill, :due, :share, :offs, keyword_init: true) do
+        def key = drill::KEY
+
+        def due?(today) = due.nil? || due <= today
+      end
+
+      # A question of a round. answers, what was said so far.
+      State = Struct.new(:asked, :question, :answers, keyword_init: true) do
+        def tries = answers.length
+
+        # Whether it is over: right enough, or tried often enough.
+        def done? = answers.any? && (answers.last.points.positive? || tries >= TRIES)
+      end
+
+      # @param book [Store::Book]
+      # @param account_id [Integer]
+      def initialize(book, account_id)
+        @book, @account_id = book, account_id
+      end
+
+      # @param today [Date]
+      # @return [Array<Standing>]
+      def standings
+        @standings ||= Practice.drills.values.map do |drill|
+          own = answers.select { |answer| answer.drill == drill::KEY && last_try?(answer) }
+          rounds = own.group_by(&:round_id).values.map { |list| [day(list.last.at), share(list)] }
+          Standing.new(drill:, due: Practice::Due.on(rounds), share: rounds.last&.last, offs: own.map(&:off))
+        end
+      end
+
+      # Begins a round of one drill, or of those that are due.
+      #
+      # @param what [String] a drill's key, or "mixed"
+      # @return [Integer] its number
+      # @raise [Fault]
+      def begin(what, seed: Random.rand(Practice::SEEDS), today: Date.today)
+        raise Fault.new("There is no drill \"#{what[0, 40]}\".", key: "drill") unless what == MIXED ||
+          Practice.drills.key?(what)
+
+        due = standings.select { |one| one.due?(today) }.map(&:key)
+        drills = if what == MIXED
+          due.empty? ? Practice.drills.keys : due
+        else
+          [what]
+        end
+        @book.practice.begin(@account_id, drills:, seed:)
+      end
+
+      # @return [Store::Practice::Round, nil] his
+      def round(id) = @book.practice.find(id, @account_id)
+
+      # @return [Array<State>] every question of a round
+      def states(round)
+        given = @book.practice.answers(round.id).group_by(&:place)
+        Practice::Round.new(round.drills, round.seed).asked.map do |asked|
+          State.new(asked:, answers: given[asked.place] || [], question: nil)
+        end
+      end
+
+      # Keeps what was answered.
+      #
+      # @param typed [Hash{String => String}] by part
+      # @return [Array<Practice::Mark>]
+      # @raise [Faults] each by the part that cannot be read
+      def answer(round, state, typed)
+        question = question(state.asked)
+        marks = Practising.marks(question, typed)
+        try = state.tries + 1
+        @book.practice.answer!(round.id, place: state.asked.place, try:, drill: state.asked.drill, typed:,
+          off: marks.map(&:off).max_by(&:abs), points: Practice::Round.points(marks, second: try > 1))
+        marks
+      end
+
+      # @return [Practice::Question]
+      def question(asked) = Practising.question(asked.drill, asked.level, asked.seed)
+
+      def self.question(drill, level, seed)
+        Practice.question(drill, level:, seed:, read: Files::Shelf.method(:opening))
+      end
+
+      # Answers beside the right ones.
+      #
+      # @raise [Faults]
+      def self.marks(question, typed)
+        unit = question.opening.units
+        faults = []
+        marks = question.parts.map do |part|
+          given = Length.parse(typed[part.key].to_s, unit:).mm
+          Practice::Mark.new(part, given, grain: question.grain, units: question.document["units"])
+        rescue Fault => e
+          faults << Fault.new(e.words, key: part.key)
+        end
+        raise Faults.new(faults) if faults.any?
+
+        marks
+      end
+
+      private
+
+      def answers = @answers ||= @book.practice.answers(@book.practice.of(@account_id, most: ROUNDS).map(&:id))
+
+      # The try that counts: the last of its question.
+      def last_try?(answer) = answers.none? { |one| same?(one, answer) && one.try > answer.try }
+
+      def same?(one, other) = one.round_id == other.round_id && one.place == other.place
+
+      def day(at) = Time.iso8601(at).localtime.to_date
+
+      def share(list) = list.sum(&:points) / (list.length * Practice::Mark::MOST)
+    end
+  end
+end

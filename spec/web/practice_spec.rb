@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+# Rounds of practice as they are asked, answered and kept.
+RSpec.describe "Practice" do
+  include Site
+
+  def begin_round(drill = "tightest")
+    send_form("/practice/rounds", {"drill" => drill})
+    last_response["location"][%r{/practice/rounds/\d+}]
+  end
+
+  def states(path) = practising.states(practising.round(path[/\d+\z/].to_i))
+
+  def practising = YellowTrack::Desk::Practising.new(book, book.accounts.named("Runa").id)
+
+  # Answers a question, each part so much over the right one.
+  def answer(path, place, over: 0, text: nil)
+    question = practising.question(states(path)[place].asked)
+    unit = question.document["units"]
+    typed = question.parts.to_h { |part| [part.key, text || "#{(part.answer + over).to_f.round(4)} mm"] }
+    send_form(path, {"place" => place.to_s, "part" => typed})
+    unit
+  end
+
+  it "asks ten questions, easy to hard, each with its readings on the drawing and what the kit says" do
+    path = begin_round("pocket-frame")
+    look(path)
+    expect(page.text).to match(/Pocket frame, 1 of 10, level 1; 0 of 30 points/)
+    expect(page.css(".reading").length).to eq 6
+    expect(page.at_css(".known").text).to include("pocket's depth").and include("kit")
+    expect(page.css(".answer label").map(&:text)).to eq ["rough width, mm", "wall, mm", "longest screw, mm"]
+    expect(page.at_css(".next-sentence").text).to include("for one leaf?")
+  end
+
+  it "marks by the size of the error, names the slip and shows the sum, once it is over" do
+    path = begin_round
+    answer(path, 0)
+    look(last_response["location"])
+    expect(page.at_css(".marked").text).to match(/exact\..*the sum.*least\(widths\)/m)
+    expect(page.at_css(".next-word").text).to eq "Next"
+    question = practising.question(states(path)[1].asked)
+    slip = question.parts.first.slips.first
+    2.times { answer(path, 1, over: slip.value - question.parts.first.answer) }
+    look("#{path}?at=1")
+    expect(page.at_css(".marked").text).to include(slip.words).and include("On site: the panels do not go in")
+    expect(states(path).first(2).map { |one| one.answers.last.points }).to eq [3, 0]
+  end
+
+  it "gives a wrong answer a second try, for half the points, and tells nothing before" do
+    path = begin_round
+    answer(path, 0, over: 500)
+    look("#{path}?at=0")
+    expect(page.text).to include("Not yet. One more try, for half the points.")
+    expect(page.css(".marked")).to be_empty
+    answer(path, 0)
+    expect(states(path)[0].answers.last.points).to eq 3r / 2
+    answer(path, 0)
+    expect(states(path)[0].tries).to eq 2
+  end
+
+  it "says what cannot be read, with all that was typed in its place, and counts no try" do
+    path = begin_round("pocket-frame")
+    answer(path, 0, text: "12x")
+    expect(last_response.status).to eq 422
+    expect(page.css(".answer .says").length).to eq 3
+    expect(page.css(".answer input").map { |one| one["value"] }).to all eq "12x"
+    expect(states(path)[0].tries).to eq 0
+  end
+
+  it "brings back what was weak the next day, and what went well later, each learner's own" do
+    path = begin_round
+    10.times { |place| answer(path, place) }
+    look("/practice")
+    expect(page.at_css(".drills tbody tr").text).to match(/due in 1 day.*100 %/m)
+    expect(page.at_css(".drills svg")).not_to be_nil
+    expect(practising.standings.map(&:due).compact.length).to eq 1
+    book.accounts.add("Odo", role: "learner")
+    serve(by_itself: "Odo")
+    look("/practice")
+    expect(page.at_css(".drills tbody tr").text).to include("not done yet")
+    look(path)
+    expect(last_response.status).to eq 404
+  end
+
+  it "asks any question by its number, the same for everybody, and gives its opening as a file" do
+    look("/practice/panel-width/77?level=4")
+    expect(page.text).to include("level 4, number 77")
+    send_form("/practice/panel-width/77", {"level" => "4", "part" => {"panels.width" => "1"}})
+    expect(page.at_css(".marked-wrong").text).to include("wrong")
+    look("/practice/panel-width/77.json?level=4")
+    plan = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(JSON.parse(last_response.body)))
+    question = YellowTrack::Desk::Practising.question("panel-width", 4, 77)
+    expect(plan.working["panels.width"].value).to eq question.parts.first.answer
+    ["/practice/nothing/1", "/practice/tightest/7?level=9"].each do |path|
+      look(path)
+      expect(last_response.status).to eq 404
+    end
+  end
+end

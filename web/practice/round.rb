@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Practice
+      # A round: the question that is next, or one that was answered, beside the right one.
+      class Round < QuestionScreen
+        # @param practising [Desk::Practising]
+        # @param round [Store::Practice::Round]
+        def initialize(book, practising, round, **rest)
+          super(book, **rest)
+          @practising, @round = practising, round
+          @states = practising.states(round)
+          @state = wanted || @states.find { |one| !one.done? } || @states.last
+          @question = practising.question(@state.asked)
+          @typed_parts = fault ? typed_now : (@state.answers.last&.typed || {})
+        end
+
+        def action = Paths.practice("rounds", @round.id)
+
+        def done? = @state.done?
+
+        def tries = @state.tries
+
+        def place = @state.asked.place
+
+        def marks = (done? && !fault) ? @marks ||= Desk::Practising.marks(question, @state.answers.last.typed) : nil
+
+        # The next that is not answered; the list of drills after the last.
+        def onward
+          open = @states.find { |one| !one.done? }
+          open ? Paths.practice("rounds", @round.id, at: open.asked.place) : Paths.practice
+        end
+
+        def onward_says = over? ? "Back to the drills" : "The next one"
+
+        def over? = @states.all?(&:done?)
+
+        # Points so far, of all that the round has.
+        def points = @states.sum { |one| one.answers.last&.points || 0 }
+
+        def count
+          so_far = points.to_f.round(1).to_s.delete_suffix(".0")
+          "#{place + 1} of #{@states.length}, level #{question.level}; #{so_far} of " \
+            "#{@states.length * YellowTrack::Practice::Mark::MOST} points"
+        end
+
+        private
+
+        # The question that the page names.
+        def wanted
+          place = asked_number("place") || asked_number("at")
+          place && @states.find { |one| one.asked.place == place }
+        end
+
+        def typed_now = params["part"].is_a?(Hash) ? params["part"] : {}
+      end
+    end
+  end
+end

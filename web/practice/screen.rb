@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Web
+    module Practice
+      # The drills: what is due, how far off one was, a round to begin.
+      class Screen < Web::Screen
+        ROUNDS = 8 # of the latest
+        DOTS = 20 # answers that are drawn
+
+        def template = "practice/page"
+
+        def title = "Practice"
+
+        def standings = practising.standings
+
+        def today = Date.today
+
+        def due = standings.count { |one| one.due?(today) }
+
+        def round_says = due.zero? ? "A round of everything" : "A round of what is due (#{due})"
+
+        # When a drill is due, in words.
+        def due_says(one)
+          return "not done yet" unless one.due
+          return "due" if one.due <= today
+
+          "due in #{(one.due - today).to_i} #{(one.due == today + 1) ? "day" : "days"}"
+        end
+
+        # @return [Drawing::Off, nil] the latest answers as dots
+        def drawing(one) = one.offs.empty? ? nil : Drawing::Off.new(one.drill::NAME, one.offs.last(DOTS))
+
+        # @return [Array<Store::Practice::Round>]
+        def rounds = book.practice.of(visitor.account_id, most: ROUNDS)
+
+        def names(round) = round.drills.map { |key| YellowTrack::Practice.drills[key]&.then { |one| one::NAME } || key }
+
+        private
+
+        def practising = @practising ||= Desk::Practising.new(book, visitor.account_id)
+      end
+    end
+  end
+end
