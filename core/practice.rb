@@ -21,15 +21,19 @@ module YellowTrack
 
     # One answer of a question.
     #
-    # key    [String] as its field is called
-    # label  [String]
-    # entry  [Working::Entry] of the plan's ledger: its value is the answer
-    # slips  [Array<Slip>] that people make
+    # key     [String] as its field is called
+    # label   [String]
+    # kind    [:length, :place, :choice] what it takes: mm, mm along the opening, or one of its options
+    # answer  [Rational, Float, String] the right one
+    # entry   [Working::Entry, nil] of the plan's ledger that it stands in
+    # why     [String, nil] where no sum says it
+    # options [Hash{String => String}] what can be chosen, by its value, in words
+    # slips   [Array<Slip>] that people make
     # over, under [String, nil] what happens on site where an answer is too large or too
-    #        small; nil where the set still goes in by a little more, or less
-    Part = Struct.new(:key, :label, :entry, :slips, :over, :under, keyword_init: true) do
-      # @return [Rational, Float] mm
-      def answer = entry.value
+    #         small; nil where the set still goes in by a little more, or less
+    Part = Struct.new(:key, :label, :kind, :answer, :entry, :why, :options, :slips, :over, :under,
+      keyword_init: true) do
+      def choice? = kind == :choice
     end
 
     # What an answer would be by a slip; words name it.
@@ -38,7 +42,8 @@ module YellowTrack
     class << self
       # @return [Hash{String => Class}] drills by key, in the order of the work
       def drills
-        @drills ||= [Tightest, PanelWidth, PocketFrame, SideGap, WhatLap].to_h { |drill| [drill::KEY, drill] }
+        @drills ||= [ReadOpening, Tightest, PanelWidth, WhatLap, SideGap, PocketFrame, GuidePlace]
+          .to_h { |drill| [drill::KEY, drill] }
       end
 
       # @param key [String] of a drill

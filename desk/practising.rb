@@ -99,7 +99,7 @@ module YellowTrack
         unit = question.opening.units
         faults = []
         marks = question.parts.map do |part|
-          given = Length.parse(typed[part.key].to_s, unit:).mm
+          given = read(part, typed[part.key].to_s, unit)
           Practice::Mark.new(part, given, grain: question.grain, units: question.document["units"])
         rescue Fault => e
           faults << Fault.new(e.words, key: part.key)
@@ -108,6 +108,16 @@ module YellowTrack
 
         marks
       end
+
+      # @return [Rational, String] mm, or an option
+      # @raise [Fault]
+      def self.read(part, text, unit)
+        return Length.parse(text, unit:, signed: true).mm unless part.choice?
+        return text if part.options.key?(text)
+
+        raise Fault.new("Nothing was chosen: press one of the readings, or that none is wrong.", key: part.key)
+      end
+      private_class_method :read
 
       private
 

@@ -44,10 +44,13 @@ module YellowTrack
       # @return [Hash{String => Numeric}] mm, by a name
       def given(_plan) = {}
 
+      # An answer that stands in the plan's ledger.
+      #
+      # @param slips [#call] gives those of its entry
       # @return [Part]
-      def part(plan, key, label, **rest)
+      def part(plan, key, label, slips:, kind: :length, **rest)
         entry = plan.working[key]
-        Part.new(key:, label:, entry:, slips: rest.delete(:slips).call(entry).compact, **rest)
+        Part.new(key:, label:, kind:, entry:, answer: entry.value, slips: slips.call(entry).compact, **rest)
       end
 
       # What a sum of the ledger comes to with some of its numbers changed; nil where that
@@ -60,17 +63,12 @@ module YellowTrack
       end
 
       def distinct?(question)
-        question.parts.all? do |part|
-          part.answer.positive? && part.slips.any? &&
-            part.slips.all? { |slip| (slip.value - part.answer).abs >= question.grain && near?(slip, part) }
-        end
+        question.parts.all? { |part| part.choice? || apart?(part, question.grain) }
       end
 
-      # At the last level no answer is told from a slip's by a glance.
-      def near?(slip, part) = level < 5 || close.nil? || (slip.value - part.answer).abs <= close
-
-      # @return [Numeric, nil] mm that a slip may lie off at level 5
-      def close = nil
+      def apart?(part, grain)
+        part.slips.any? && part.slips.all? { |slip| (slip.value - part.answer).abs >= grain }
+      end
     end
   end
 end

@@ -9,14 +9,15 @@ module YellowTrack
       MOST = POINTS.fetch(:exact)
       GOOD = {"mm" => 1r, "in" => 254r / 160}.freeze # mm; a sixteenth
       USABLE = 3r # mm, where the set still goes in
+      ELSE = 12r # mm that another choice than the right one counts as, where it is drawn
 
       # @return [Part]
       attr_reader :part
-      # @return [Rational] mm, as it was answered
+      # @return [Rational, String] mm, as it was answered; or the option
       attr_reader :given
 
       # @param part [Part]
-      # @param given [Rational] mm
+      # @param given [Rational, String] mm, or one of its options
       # @param grain [Rational] mm; an answer that is nearer is exact
       # @param units [String] "mm" or "in"
       def initialize(part, given, grain:, units:)
@@ -24,10 +25,16 @@ module YellowTrack
       end
 
       # @return [Numeric] mm that it is over the right one; negative under it
-      def off = given - part.answer
+      def off
+        return (given == part.answer) ? 0r : ELSE if part.choice?
+
+        given - part.answer
+      end
 
       # @return [Symbol] :exact, :good, :usable or :wrong
       def grade
+        return (given == part.answer) ? :exact : :wrong if part.choice?
+
         far = off.abs
         return :exact if far < exactly
         return :good if far <= GOOD.fetch(@units)
@@ -42,6 +49,7 @@ module YellowTrack
       # @return [Slip, nil]
       def slip
         return if grade == :exact
+        return part.slips.find { |slip| slip.value == given } if part.choice?
 
         part.slips.select { |slip| (slip.value - given).abs < exactly }.min_by { |slip| (slip.value - given).abs }
       end

@@ -71,15 +71,32 @@ RSpec.describe "Practice" do
     path = begin_round
     10.times { |place| answer(path, place) }
     look("/practice")
-    expect(page.at_css(".drills tbody tr").text).to match(/due in 1 day.*100 %/m)
+    expect(line("Tightest")).to match(/due in 1 day.*100 %/m)
     expect(page.at_css(".drills svg")).not_to be_nil
     expect(practising.standings.map(&:due).compact.length).to eq 1
     book.accounts.add("Odo", role: "learner")
     serve(by_itself: "Odo")
     look("/practice")
-    expect(page.at_css(".drills tbody tr").text).to include("not done yet")
+    expect(line("Tightest")).to include("not done yet")
     look(path)
     expect(last_response.status).to eq 404
+  end
+
+  def line(name) = page.css(".drills tbody tr").map(&:text).find { |text| text.start_with?(name) }
+
+  it "has a reading pressed on the drawing, and says that the height it looks like is not the one" do
+    look("/practice/read-opening/3?level=3")
+    expect(page.css(".reading input[type=radio]").length).to be >= 8
+    expect(page.at_css(".answer fieldset").text).to include("none: they agree")
+    expect(page.to_s).not_to match(/suspect|tape-wrong/)
+    send_form("/practice/read-opening/3", {"level" => "3", "part" => {"by" => "12"}})
+    expect([last_response.status, page.at_css(".answer .says").text]).to match [422, /Nothing was chosen/]
+    question = YellowTrack::Desk::Practising.question("read-opening", 3, 3)
+    wrong, by = question.parts
+    send_form("/practice/read-opening/3",
+      {"level" => "3", "part" => {"wrong" => wrong.answer, "by" => (-by.answer).to_f.to_s}})
+    expect(page.css(".marked").map { |one| one["class"] }).to eq ["marked marked-exact", "marked marked-wrong"]
+    expect(page.text).to include("that is the right size, and the wrong way")
   end
 
   it "asks any question by its number, the same for everybody, and gives its opening as a file" do

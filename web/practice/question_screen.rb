@@ -7,7 +7,8 @@ module YellowTrack
       # known of the set, a field for each answer; and, once it is answered, each beside the
       # right one.
       class QuestionScreen < Web::Screen
-        Reading = Struct.new(:label, :text, :x, :y)
+        Reading = Struct.new(:key, :label, :text, :x, :y)
+        GROUPS = %w[widths heights diagonals leans].freeze
         GRADES = {exact: "exact", good: "good", usable: "usable: it still goes in", wrong: "wrong"}.freeze
         PLACES = {"top" => "head", "bottom" => "floor"}.freeze
 
@@ -28,17 +29,38 @@ module YellowTrack
 
         def unit = question.document["units"]
 
-        def shape = @shape ||= Drawing::Shape.new(question.opening.survey, plan.closure, printer)
+        # The drawing tells nothing that is asked: what the readings blame is in it once it is
+        # answered.
+        def shape
+          told = done? || question.parts.none?(&:choice?)
+          @shape ||= Drawing::Shape.new(question.opening.survey, told ? plan.closure : nil, printer)
+        end
 
         # @return [Array<Reading>] where the tape was held
         def readings
-          %w[widths heights].flat_map do |kind|
-            question.document["survey"][kind].map do |place, value|
-              label = "#{kind.chomp("s")}, #{PLACES.fetch(place, place)}"
-              Reading.new(label, told(value), *shape.places["#{kind}.#{place}"])
+          question.document["survey"].slice(*GROUPS).flat_map do |group, values|
+            values.map do |place, value|
+              key, label = "#{group}.#{place}", "#{group.chomp("s")}, #{PLACES.fetch(place, place)}"
+              Reading.new(key, label, told(value), *shape.places[key])
             end
           end
         end
+
+        # The part that a reading on the drawing is pressed for.
+        #
+        # @return [YellowTrack::Practice::Part, nil]
+        def pressed(reading) = question.parts.find { |part| part.choice? && part.options.key?(reading.key) }
+
+        # How far a place can be slid along the opening, and by how much, in its unit.
+        def widest = in_unit(plan.working["survey.greatest_width"].value)
+
+        def step = in_unit(question.grain)
+
+        # Options of a part that stand nowhere on the drawing.
+        def loose(part) = part.options.except(*readings.map(&:key))
+
+        # Whether an option is what was answered.
+        def chosen?(part, value) = typed_part(part) == value
 
         # What else is known: the floor, the covering, the set.
         #
@@ -75,22 +97,32 @@ module YellowTrack
         # "14 under", to the grain.
         def off(mark)
           far = mark.off
-          return "" if mark.grade == :exact
+          return "" if mark.grade == :exact || mark.part.choice?
 
           "#{printer.with_unit(far.abs)} #{far.positive? ? "over" : "under"}"
         end
 
-        def right(part) = printer.with_unit(part.answer)
+        def right(part) = shown_answer(part, part.answer)
 
-        def sum(part) = "#{part.entry.title}: #{part.entry.formula} = #{part.entry.sum(printer)}"
+        # What was answered, as it is read.
+        def yours(mark) = shown_answer(mark.part, mark.given)
+
+        def sum(part)
+          entry = part.entry
+          entry ? "#{entry.title}: #{entry.formula} = #{entry.sum(printer)} = #{entry.result(printer)}" : part.why
+        end
 
         def file = Paths.practice(question.drill, "#{question.seed}.json", level: question.level)
 
         private
 
+        def in_unit(mm) = Length.in_unit(mm, question.opening.units).to_f
+
+        def shown_answer(part, value) = part.choice? ? part.options.fetch(value) : printer.with_unit(value)
+
         def plan = @plan ||= Plan.of(question.opening)
 
-        def told(value) = printer.with_unit(Length.parse(value.to_s, unit: question.opening.units).mm)
+        def told(value) = printer.with_unit(Length.parse(value.to_s, unit: question.opening.units, signed: true).mm)
       end
     end
   end

@@ -11,11 +11,18 @@ RSpec.describe YellowTrack::Practice do
         40.times do |seed|
           question = drawn.call(key, level, seed)
           plan = YellowTrack::Plan.of(read.call(JSON.parse(JSON.generate(question.document))))
-          question.parts.each do |part|
+          question.parts.select(&:entry).each do |part|
             expect(plan.working[part.key].value).to eq part.answer
             expect(part.entry.again).to eq part.answer
+          end
+          question.parts.reject(&:choice?).each do |part|
             expect(part.slips).not_to be_empty
             expect(part.slips.map { |slip| (slip.value - part.answer).abs }).to all be >= question.grain
+          end
+          question.parts.select(&:choice?).each do |part|
+            expect(plan.closure.suspects.first || "none").to eq part.answer
+            expect(part.options.keys).to include(part.answer, *part.slips.map(&:value))
+            expect(part.slips.map(&:value)).not_to include(part.answer)
           end
         end
       end
@@ -35,7 +42,8 @@ RSpec.describe YellowTrack::Practice do
     expect(round["survey"]["covering"]["thickness"]).to eq 0
   end
 
-  {["nothing", 1, 1] => /no drill "nothing"/, ["tightest", 6, 1] => /"6" is no level: it takes a whole number from 1 to 5/,
+  {["nothing", 1, 1] => /no drill "nothing"/,
+   ["tightest", 6, 1] => /"6" is no level: it takes a whole number from 1 to 5/,
    ["tightest", 1, -1] => /"-1" is no seed/, ["tightest", 1, "a"] => /"a" is no seed/}.each do |asked, says|
     it "says what there is instead of #{asked.join(", ")}" do
       expect { drawn.call(*asked) }.to raise_error(YellowTrack::Fault, says)

@@ -12,6 +12,7 @@ import { sendWhenHeard } from "/js/sending.js"
 import { restBehindMore } from "/js/head.js"
 import { showSecrets } from "/js/secret.js"
 import { moveVisits } from "/js/visits.js"
+import { placeByHand } from "/js/placing.js"
 import { takeAlong } from "/js/along.js"
 import { listenToTape } from "/js/tape.js"
 
@@ -24,6 +25,7 @@ showStage()
 turnScrews()
 listenToTape()
 takeAlong()
+placeByHand()
 askOn()
 stageKeys()
 restBehindMore()
