@@ -8,7 +8,6 @@ module YellowTrack
       # The drills: what is due, how far off one was, a round to begin.
       class Screen < Web::Screen
         ROUNDS = 8 # of the latest
-        DOTS = 20 # answers that are drawn
 
         def template = "practice/page"
 
@@ -31,7 +30,7 @@ module YellowTrack
         end
 
         # @return [Drawing::Off, nil] the latest answers as dots
-        def drawing(one) = one.offs.empty? ? nil : Drawing::Off.new(one.drill::NAME, one.offs.last(DOTS))
+        def drawing(one) = one.offs.empty? ? nil : Drawing::Off.new(one.drill::NAME, one.offs)
 
         # @return [Array<Store::Practice::Round>]
         def rounds = book.practice.of(visitor.account_id, most: ROUNDS)

@@ -19,7 +19,7 @@ export function takeAlong() {
 
 async function begin() {
   const registration = await navigator.serviceWorker.getRegistration("/")
-  if (!registration) return
+  if (!registration) return list({ jobs: [], waiting: [] })
   await navigator.serviceWorker.ready
   const now = await ask({ does: "state" })
   const out = document.querySelector("[data-way-in]") || (account && now.account !== account)
