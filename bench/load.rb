@@ -25,7 +25,6 @@ module YellowTrack
           @path = "#{folder}/book.sqlite3"
           Demo::Loader.new(@path).load
           @server = Server.new(@path)
-          @server.page(2)
           [typed, flat]
         ensure
           @server&.stop

@@ -24,13 +24,13 @@ module YellowTrack
       # @return [Net::HTTPResponse]
       def post(path, body, head = {}) = kept(@http.post(path, body, told(head)))
 
-      # @return [String] the cookie
+      # @return [String] the cookie, with the token that every page of it has
       def sign_in(name, password)
         token = get("/account/sign-in").body[TOKEN, 1]
         answer = post("/account/sign-in", URI.encode_www_form(authenticity_token: token, name:, password:))
         raise "not signed in: #{answer.code}" unless answer["location"]&.end_with?("/")
 
-        @cookie
+        get("/") && @cookie
       end
 
       private
