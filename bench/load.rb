@@ -25,6 +25,7 @@ module YellowTrack
           @path = "#{folder}/book.sqlite3"
           Demo::Loader.new(@path).load
           @server = Server.new(@path)
+          @server.talk { |visitor| visitor.get("/") } # it signs in once, for all of them
           [typed, flat]
         ensure
           @server&.stop
