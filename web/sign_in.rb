@@ -63,6 +63,7 @@ module YellowTrack
 
       def come_in_by_itself(request)
         name = opts[:by_itself] or return
+        session.delete("stays_out") if request.params["again"]
         return if rodauth.logged_in? || session["stays_out"] || request.path_info.start_with?("/account/")
         return unless HERE.include?(env["REMOTE_ADDR"])
 

@@ -63,7 +63,23 @@ RSpec.describe "The crew" do
       told = {"authenticity_token" => token, "name" => name, "password" => "a tape read from the left"}
       other.post("/account/join", told, there)
     end
-    other.last_response["location"].delete_prefix("http://127.0.0.1")
+    other.last_response["location"]&.delete_prefix("http://127.0.0.1")
+  end
+
+  it "leaves a link good where the name is taken, or none, or the password too short" do
+    key = book.invitations.make(role: "fitter", who: "a", by: "Runa")
+    link = "http://127.0.0.1/account/join?key=#{key}"
+    ["runa", "1"].each { |name| expect(join(link, name)).to be_nil }
+    expect(book.invitations.by_key(key)).not_to be_nil
+    expect(join(link, "Odo")).to eq "/"
+    expect(book.invitations.by_key(key)).to be_nil
+  end
+
+  it "makes one account by a link that two use at once" do
+    key = book.invitations.make(role: "fitter", who: "a", by: "Runa")
+    allow(book.invitations).to receive(:use).and_return(false)
+    expect(join("http://127.0.0.1/account/join?key=#{key}", "Odo")).to be_nil
+    expect(book.accounts.all.map(&:name)).to eq ["Runa"]
   end
 
   it "lets a link that was withdrawn, or is older than three days, in nowhere" do
@@ -146,6 +162,15 @@ RSpec.describe "The crew" do
     other.post("/account/new-password", {"authenticity_token" => token["value"], "password" => "a tape from the right"},
       there)
     other.last_response.status
+  end
+
+  it "stays out of the demo once one signed out, until it is told to sign in by itself again" do
+    send_form("/account/sign-out", {})
+    look("/")
+    look("/account/sign-in")
+    expect(page.text).to include("Let the demo sign in by itself, as Runa")
+    look("/?again=1")
+    expect(last_response).to be_ok
   end
 
   it "signs out at once whoever may not come in any more" do

@@ -11,6 +11,8 @@ module YellowTrack
         # both answers take as long.
         NOBODY = BCrypt::Password.create("nobody comes in by this", cost: BCrypt::Engine.cost).to_s
 
+        USED = "The link was used meanwhile. Ask for another."
+
         # Who is signed in, once all that he has set up was asked for.
         #
         # @return [Store::Accounts::Account, nil]
@@ -121,20 +123,23 @@ module YellowTrack
           redirect(login_path)
         end
 
+        # What the account is made of. The first takes no link, unless another was quicker.
         def make_one
-          if @first && book.accounts.none?
-            book.accounts.found(param("firm"))
-          elsif @invitation.nil? || !book.invitations.use(@invitation.id, param("name").strip)
-            throw_error_status(410, "name", "The link was used meanwhile. Ask for another.")
-          end
+          throw_error_status(410, "name", USED) if @invitation.nil? && !book.accounts.none?
+          book.accounts.found(param("firm")) unless @invitation
           account.update(book.accounts.row(param("name"), @invitation&.role || "fitter"))
         rescue Fault => e
           throw_error_status(422, e.key, e.words)
         end
 
+        # The link is used by whoever has an account by it; who comes second has none.
         def made
-          by = @invitation&.by || account[:name]
-          book.accounts.note("#{account[:name]} is in, as #{account[:role]}", by:)
+          unless @invitation.nil? || book.invitations.use(@invitation.id, account[:name])
+            set_field_error("name", USED)
+            raise Sequel::Rollback
+          end
+
+          book.accounts.note("#{account[:name]} is in, as #{account[:role]}", by: @invitation&.by || account[:name])
           session.delete("invitation")
           take_over
         end

@@ -51,6 +51,9 @@ module YellowTrack
 
         def least = Rules::LEAST
 
+        # Who is signed in without being asked, where that is the demo's.
+        def by_itself = @rodauth.scope.opts[:by_itself]
+
         # What the second factor is made of: its picture, and its letters in fours.
         def picture = @rodauth.otp_qr_code.sub("<svg", '<svg role="img" aria-label="The same as a picture"')
 
