@@ -34,6 +34,9 @@ module YellowTrack
     Part = Struct.new(:key, :label, :kind, :answer, :entry, :why, :options, :slips, :over, :under,
       keyword_init: true) do
       def choice? = kind == :choice
+
+      # Whether it is a reading that is pressed where it stands on the drawing.
+      def reading? = choice? && options.keys.any? { |key| key.include?(".") }
     end
 
     # What an answer would be by a slip; words name it.
@@ -42,7 +45,7 @@ module YellowTrack
     class << self
       # @return [Hash{String => Class}] drills by key, in the order of the work
       def drills
-        @drills ||= [ReadOpening, Tightest, PanelWidth, WhatLap, SideGap, PocketFrame, GuidePlace]
+        @drills ||= [ReadOpening, Tightest, PanelWidth, WhatLap, DoesItFit, SideGap, PocketFrame, GuidePlace]
           .to_h { |drill| [drill::KEY, drill] }
       end
 

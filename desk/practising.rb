@@ -115,7 +115,8 @@ module YellowTrack
         return Length.parse(text, unit:, signed: true).mm unless part.choice?
         return text if part.options.key?(text)
 
-        raise Fault.new("Nothing was chosen: press one of the readings, or that none is wrong.", key: part.key)
+        raise Fault.new("Nothing was chosen. Press one: #{part.reading? ? "a reading, or that none is wrong" :
+          part.options.values.join("; ")}.", key: part.key)
       end
       private_class_method :read
 

@@ -32,7 +32,7 @@ module YellowTrack
         # The drawing tells nothing that is asked: what the readings blame is in it once it is
         # answered.
         def shape
-          told = done? || question.parts.none?(&:choice?)
+          told = done? || question.parts.none?(&:reading?)
           @shape ||= Drawing::Shape.new(question.opening.survey, told ? plan.closure : nil, printer)
         end
 

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # Doors of a given height: whether they go in, and what is built for them (handbook 15).
+    class DoesItFit < Drill
+      KEY, NAME = "does-it-fit", "Fits, fits if, does not"
+      LEARN = "Level height less the kit's drop, the gap and what is still laid, beside the door's own height: too " \
+        "tall never goes in; what is missing is built at the head."
+      VERDICTS = {"fits" => "it fits as it is", "build" => "it fits if the head is built down",
+                  "tall" => "it does not: it is too tall"}.freeze
+      SHORT = {"fits" => 0..0, "build" => 20..110, "tall" => -60..-12}.freeze # mm under the height that fits
+
+      private
+
+      def drawn
+        document = site.document(1100..1700, 2000..2400)
+        set = {"family" => "bypass", "kit" => "twin-42", "panels" => 2, "pattern" => [2, 1],
+               "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}]}
+        cut = Plan.of(@read.call(document.merge("set" => set)))
+        short = (site.pick(SHORT.fetch(site.pick(SHORT.keys))) / site.grain).round
+        height = (cut.working["panels.height"].value / site.grain).round - short
+        document.merge("set" => set.merge("height" => site.told(height)))
+      end
+
+      def asked(_set) = "Do the doors go in at this height, and what is built for them?"
+
+      def given(plan)
+        height = plan.working["gap"].values
+        {"the doors' height" => height[:height], "the kit's drop" => height[:drop],
+         "gap that is wanted" => plan.working["build.needed"].values[:wanted]}
+      end
+
+      def parts(plan)
+        verdict = judged(plan, plan.working["gap"].value)
+        choice = Part.new(key: "verdict", label: "the doors", kind: :choice, answer: verdict, options: VERDICTS,
+          slips: misjudged(plan, verdict),
+          why: "The gap under them would be #{plan.working["gap"].value.to_f.round(1)} mm.")
+        needed = part(plan, "build.needed", "built at the head", slips: ->(entry) { needed(entry, plan) },
+          over: "the door does not go in under what was built", under: nil)
+        (verdict == "build") ? [choice, needed] : [choice]
+      end
+
+      # The set's own verdict is the core's.
+      def draw
+        made = super
+        made if made && made.parts.first.answer == Plan.of(made.opening).to_h.dig("build", "verdict")
+      end
+
+      # What each slip would have said.
+      def misjudged(plan, verdict)
+        changed(plan).filter_map do |words, gap|
+          said = judged(plan, gap)
+          Slip.new(words, said) unless said == verdict
+        end
+      end
+
+      # The gap by each slip.
+      #
+      # @return [Hash{String => Rational}] mm
+      def changed(plan)
+        gap = plan.working["gap"]
+        level = plan.working["survey.level_height"].values
+        {"the kit's drop was forgotten" => gap.value + gap.values.fetch(:drop),
+         "the covering was forgotten" => gap.value + level.fetch(:covering),
+         "the gap was taken at the floor's low point" => gap.value + level.fetch(:high_floor)}
+      end
+
+      def judged(plan, gap)
+        least, most = %w[build.least build.most].map do |key|
+          plan.working[key].then { |entry| Formula.of(entry.formula).value({**entry.values, gap:}) }
+        end
+        return "tall" if most.negative?
+
+        least.positive? ? "build" : "fits"
+      end
+
+      def needed(entry, plan)
+        changed(plan).map { |words, gap| slip(words, entry, gap:) }
+      end
+    end
+  end
+end
