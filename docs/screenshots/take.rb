@@ -12,12 +12,12 @@ VIEWS = {
   "kit" => ["/kits/twin-42/copy", Browser::DESK],
   "choose" => ["/openings/3/choose", Browser::DESK],
   "size" => ["/openings/2/size?at[A]=0&at[B]=100", Browser::DESK],
-  "size-on-the-wall" => ["/openings/1/size?at[A]=400", Browser::DESK],
   "size-folding" => ["/openings/4/size?at[fold]=55", Browser::DESK],
   "sheet" => ["/openings/2/sheet", Browser::DESK],
   "prepare" => ["/openings/8/prepare", Browser::DESK], "cut" => ["/openings/4/cut", Browser::DESK],
   "hang" => ["/openings/6/hang", Browser::DESK], "adjust" => ["/openings/2/adjust", Browser::DESK],
   "visits" => ["/jobs/1/visits", Browser::DESK], "hand-over" => ["/openings/8/hand-over", Browser::DESK],
+  "practice" => ["/practice/read-opening/3?level=3", Browser::DESK],
   "log" => ["/openings/2/log", Browser::DESK],
   "price" => ["/jobs/1/price", Browser::DESK],
   "measure-phone" => ["/openings/9/measure", Browser::PHONE]
