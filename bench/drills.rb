@@ -9,7 +9,9 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         Practice.drills.keys.map do |key|
-          times = Practice::LEVELS.flat_map { |level| Array.new(SEEDS) { |seed| Timing.once { ask(key, level, seed) } } }
+          times = Practice::LEVELS.flat_map do |level|
+            Array.new(SEEDS) { |seed| Timing.once { ask(key, level, seed) } }
+          end
           Timing.line("a question: #{key}", times.sort)
         end
       end

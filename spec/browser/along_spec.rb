@@ -58,7 +58,6 @@ RSpec.describe "Without a network, in the browser" do
     session.visit("/openings/#{row.id}/measure")
     type("survey-depth", "131")
     expect(session).to have_css("#field-survey-depth.queued")
-    sleep 1.1 # the log tells seconds: the other writes later
     book.openings.change(row.id, "survey.depth", "125", seen: nil, who: "Odo")
     network.back
     session.visit("/along")

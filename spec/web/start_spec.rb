@@ -5,7 +5,8 @@ require "tmpdir"
 
 RSpec.describe "Starting" do
   it "refuses a word it does not know, with those that it takes" do
-    expect { YellowTrack::Web::Start.new(["--wrong"]) }.to raise_error(SystemExit).and output(/--port N, --host H and --site/)
+    expect { YellowTrack::Web::Start.new(["--wrong"]) }.to raise_error(SystemExit)
+      .and output(/--port N, --host H and --site/)
       .to_stderr
     expect { YellowTrack::Web::Start.new(["--reset"]) }.to raise_error(SystemExit).and output(/--wrong|--reset/)
       .to_stderr
