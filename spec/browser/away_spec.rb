@@ -105,6 +105,31 @@ RSpec.describe "A server that goes away" do
       "window.dispatchEvent(left); return left.defaultPrevented })()")
   end
 
+  it "keeps what was typed while a proxy answers that the server is away, and goes on when it is back" do
+    visit("/openings/#{row.id}/hand-over")
+    session.fill_in("customer", with: "Runa")
+    @server.stop(true)
+    there, Browser.app = Browser.app, ->(_env) { [502, {"content-type" => "text/html"}, ["Bad gateway"]] }
+    serve(@port)
+    session.click_button("Hand it over")
+    expect(session).to have_css("#away", text: "What you typed stands here")
+    expect(session.find_field("customer").value).to eq "Runa"
+    @server.stop(true)
+    Browser.app = there
+    serve(@port)
+    visit("/openings/#{row.id}/measure")
+    @server.stop(true)
+    Browser.app = ->(_env) { [502, {"content-type" => "text/html"}, ["Bad gateway"]] }
+    serve(@port)
+    type("survey-depth", "130")
+    expect(session).to have_css("#away", text: /Not saved: depth. The application has not answered since \d\d:\d\d/)
+    @server.stop(true)
+    Browser.app = there
+    serve(@port)
+    expect(session).to have_no_css("#away", wait: 15)
+    expect(row.document["survey.depth"]).to eq "130"
+  end
+
   it "asks before the page is left with something unsaved, and stays if told to" do
     visit("/openings/#{row.id}/measure")
     expect(asks?).to be false

@@ -40,9 +40,12 @@ RSpec.shared_context "with the demo in the browser" do
   def sideways = session.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
 
   # What axe finds that is serious or critical, a line each.
-  def grave_faults
+  #
+  # @param only [String, nil] a rule of its
+  def grave_faults(only: nil)
     session.execute_script(Axe::SCRIPT)
-    found = session.evaluate_async_script("axe.run().then((found) => arguments[0](found.violations))")
+    options = only ? {runOnly: [only]}.to_json : "{}"
+    found = session.evaluate_async_script("axe.run(#{options}).then((found) => arguments[0](found.violations))")
     found.select { |fault| %w[serious critical].include?(fault["impact"]) }
       .map { |fault| "#{fault["id"]}: #{fault["nodes"].map { |node| node["html"] }.first(3).join(" ")}" }
   end

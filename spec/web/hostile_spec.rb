@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "bcrypt"
+
 # Whatever comes to the door, no route answers that it failed, and what is saved
 # can still be shown.
 RSpec.describe "Whatever comes to the door" do
@@ -122,14 +124,18 @@ RSpec.describe "Whatever comes to the door" do
     end
   end
 
-  it "answers every text in every form, and still shows the opening" do
-    posts(row.id, row.job_id).each do |path, names|
-      texts.each { |text| send_body(path, names.map { |name| "#{name}=#{text}" }.join("&")) }
+  # A third of the texts, others by each place: all of them come to a third of the forms.
+  def third(place) = texts.select.with_index { |_, turn| (turn + place) % 3 == 0 }
+
+  it "answers texts in every form, and still shows the opening" do
+    posts(row.id, row.job_id).each_with_index do |(path, names), place|
+      third(place).each { |text| send_body(path, names.map { |name| "#{name}=#{text}" }.join("&")) }
     end
     still_shown
   end
 
   it "answers every text and shape at every way in" do
+    cost, BCrypt::Engine.cost = BCrypt::Engine.cost, BCrypt::Engine::MIN_COST
     ways = {"sign-in" => %w[name password], "join" => %w[key firm name password], "new-password" => %w[key password],
             "code" => %w[code], "recovery" => %w[recovery], "password" => %w[password new],
             "second-factor" => %w[code otp_secret password], "one-factor" => %w[password],
@@ -148,6 +154,8 @@ RSpec.describe "Whatever comes to the door" do
       @token = page.at_css("input[name=authenticity_token]")["value"]
       send_body("/account/sign-in", "name=#{text}&password=#{text}")
     end
+  ensure
+    BCrypt::Engine.cost = cost
   end
 
   it "answers a value of a wrong shape in every form" do
@@ -170,9 +178,9 @@ RSpec.describe "Whatever comes to the door" do
     still_shown
   end
 
-  it "answers every text in every address" do
-    gets(row.id, row.job_id).each do |path|
-      texts.each { |text| asked(path, queried.map { |name| "#{name}=#{text}" }.join("&")) }
+  it "answers texts in every address" do
+    gets(row.id, row.job_id).each_with_index do |path, place|
+      third(place).each { |text| asked(path, queried.map { |name| "#{name}=#{text}" }.join("&")) }
     end
   end
 

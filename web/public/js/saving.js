@@ -5,6 +5,7 @@
 import { renewToken } from "/js/token.js"
 
 const AGAIN = 3000 // ms from one try to the next
+const BEHIND = [502, 504] // what a proxy answers while the server behind it is away
 const KEPT_HERE = 202 // what is answered for a save that waits on this device
 const SOON = 1200 // ms of no typing, after which a field is sent
 const fields = () => [...document.querySelectorAll("form.field")]
@@ -103,6 +104,7 @@ function unanswered(form, why = null) {
 function refused({ elt, xhr }) {
   if (!elt.matches?.("form.field")) return
   ended = xhr.status === 401 || (xhr.status === 403 && xhr.responseText.startsWith("This page was open too long"))
+  if (BEHIND.includes(xhr.status)) return unanswered(elt)
   if (ended || xhr.status === 503) return unanswered(elt, xhr.responseText.slice(0, 300))
   elt.dataset.unsent = "refused"
   elt.classList.add("unsent")

@@ -7,7 +7,8 @@ export function sendWhenHeard() {
     event.preventDefault()
     const away = document.getElementById("away")
     try {
-      await fetch("/icon.svg", { method: "HEAD", cache: "no-store" })
+      const heard = await fetch("/icon.svg", { method: "HEAD", cache: "no-store" })
+      if (!heard.ok) throw new Error("away")
     } catch {
       away.textContent = "The server does not answer. What you typed stands here: press again once it does."
       away.hidden = false
