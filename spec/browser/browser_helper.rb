@@ -10,8 +10,7 @@ Browser.register
 RSpec.shared_context "with the demo in the browser" do
   around do |example|
     Dir.mktmpdir do |folder|
-      @book = YellowTrack::Store::Book.open("#{folder}/demo.sqlite3")
-      YellowTrack::Demo::Loader.new("").fill(@book)
+      @book = Template.copied(:demo, "#{folder}/demo.sqlite3") { |book| YellowTrack::Demo::Loader.new("").fill(book) }
       Browser.app = YellowTrack::Web::App.on(@book, secret: "b" * 64, by_itself: "Runa")
       @session = Browser.session
       example.run

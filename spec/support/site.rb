@@ -12,8 +12,7 @@ module Site
     group.include Rack::Test::Methods
     group.around do |example|
       Dir.mktmpdir do |folder|
-        @book = YellowTrack::Store::Book.open("#{folder}/book.sqlite3")
-        @book.accounts.add(FITTER)
+        @book = Template.copied(:blank, "#{folder}/book.sqlite3") { |book| book.accounts.add(FITTER) }
         YellowTrack::Web::Rates.lay
         example.run
         @book.close
