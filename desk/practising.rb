@@ -19,7 +19,7 @@ module YellowTrack
       end
 
       # A question of a round. answers, what was said so far.
-      State = Struct.new(:asked, :question, :answers, keyword_init: true) do
+      State = Struct.new(:asked, :answers, keyword_init: true) do
         def tries = answers.length
 
         # Whether it is over: right enough, or tried often enough.
@@ -36,8 +36,9 @@ module YellowTrack
       # @return [Array<Standing>]
       def standings
         @standings ||= Practice.drills.values.map do |drill|
-          own = answers.select { |answer| answer.drill == drill::KEY && last_try?(answer) }
-          rounds = own.group_by(&:round_id).values.map { |list| [day(list.last.at), share(list)] }
+          own = last_tries.select { |answer| answer.drill == drill::KEY }
+          rounds = own.group_by(&:round_id).slice(*whole).values
+            .map { |list| [day(list.last.at), Practice::Round.share(list.map(&:points))] }
           Standing.new(drill:, due: Practice::Due.on(rounds), share: rounds.last&.last, offs: own.map(&:off))
         end
       end
@@ -67,7 +68,7 @@ module YellowTrack
       def states(round)
         given = @book.practice.answers(round.id).group_by(&:place)
         Practice::Round.new(round.drills, round.seed).asked.map do |asked|
-          State.new(asked:, answers: given[asked.place] || [], question: nil)
+          State.new(asked:, answers: given[asked.place] || [])
         end
       end
 
@@ -122,16 +123,21 @@ module YellowTrack
 
       private
 
-      def answers = @answers ||= @book.practice.answers(@book.practice.of(@account_id, most: ROUNDS).map(&:id))
+      # The try that counts of every question: its last.
+      #
+      # @return [Array<Store::Practice::Answer>] the oldest round first
+      def last_tries
+        @last_tries ||= @book.practice.answers(@book.practice.of(@account_id, most: ROUNDS).map(&:id))
+          .group_by { |answer| [answer.round_id, answer.place] }.values.map(&:last)
+      end
 
-      # The try that counts: the last of its question.
-      def last_try?(answer) = answers.none? { |one| same?(one, answer) && one.try > answer.try }
-
-      def same?(one, other) = one.round_id == other.round_id && one.place == other.place
+      # Rounds that every question of was answered in: one that was left early moves no drill on.
+      def whole
+        @whole ||= last_tries.group_by(&:round_id)
+          .select { |_, list| list.length == Practice::Round::QUESTIONS }.keys
+      end
 
       def day(at) = Time.iso8601(at).localtime.to_date
-
-      def share(list) = list.sum(&:points) / (list.length * Practice::Mark::MOST)
     end
   end
 end

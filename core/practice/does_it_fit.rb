@@ -15,8 +15,7 @@ module YellowTrack
 
       def drawn
         document = site.document(1100..1700, 2000..2400)
-        set = {"family" => "bypass", "kit" => "twin-42", "panels" => 2, "pattern" => [2, 1],
-               "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}]}
+        set = sliding
         cut = Plan.of(@read.call(document.merge("set" => set)))
         short = (site.pick(SHORT.fetch(site.pick(SHORT.keys))) / site.grain).round
         height = (cut.working["panels.height"].value / site.grain).round - short

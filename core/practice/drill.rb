@@ -5,6 +5,8 @@ module YellowTrack
     # What every drill shares: it draws until its question has a best answer that every
     # slip of its list misses by a grain or more.
     class Drill
+      PATTERNS = {2 => [2, 1], 3 => [2, 1, 2], 4 => [2, 1, 1, 2]}.freeze # lanes of so many panels
+
       # @param level [Integer]
       # @param seed [Integer]
       # @param read [#call] gives the opening of an opening file
@@ -27,6 +29,16 @@ module YellowTrack
       attr_reader :level
 
       def site = @site ||= MadeUp.new(@random, level)
+
+      # The set of a sliding door that is cut to fit, hung from the head.
+      #
+      # @param more [Hash] keys of the opening file's set beside those
+      # @return [Hash]
+      def sliding(panels = 2, **more)
+        {"family" => "bypass", "kit" => "twin-42", "panels" => panels, "pattern" => PATTERNS.fetch(panels),
+         "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}],
+         **more.transform_keys(&:to_s)}
+      end
 
       # A question, or nil where the draw is none.
       def draw

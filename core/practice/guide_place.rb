@@ -11,10 +11,7 @@ module YellowTrack
       private
 
       def drawn
-        site.document(1100..1700, 2000..2400)
-          .merge("set" => {"family" => "bypass", "kit" => "twin-42", "panels" => 2, "pattern" => [2, 1],
-                           "lap" => site.told(site.about(28..60)), "thickness" => site.told(site.about(28..32)),
-                           "makeup" => [{"material" => "hollow core"}]})
+        site.document(1100..1700, 2000..2400).merge("set" => sliding(lap: site.told(site.about(28..60))))
       end
 
       def asked(_set) = "How far from the left jamb does the guide of the two panels go?"

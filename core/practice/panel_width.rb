@@ -6,8 +6,6 @@ module YellowTrack
     class PanelWidth < Drill
       KEY, NAME = "panel-width", "Panel width"
       LEARN = "Run and laps together, by the panels, rounded down: what the laps hide is cut as well."
-      PATTERNS = {2 => [2, 1], 3 => [2, 1, 2], 4 => [2, 1, 1, 2]}.freeze
-      KITS = {2 => "twin-42", 3 => "twin-42", 4 => "twin-42"}.freeze
       UP = "up((run + laps × lap − meets × meet gap) ÷ panels, grain)"
       EARLY = "down(run ÷ panels + laps × lap − meets × meet gap, grain)"
 
@@ -16,9 +14,7 @@ module YellowTrack
       def drawn
         panels = site.pick((level < 3) ? [2] : [2, 3, 4])
         site.document((panels * 550)..(panels * 850), 2000..2400)
-          .merge("set" => {"family" => "bypass", "kit" => KITS.fetch(panels), "panels" => panels,
-                           "pattern" => PATTERNS.fetch(panels), "lap" => site.told(site.about(25..45)),
-                           "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}]})
+          .merge("set" => sliding(panels, lap: site.told(site.about(25..45))))
       end
 
       def asked(set) = "How wide is each of the #{set["panels"]} panels?"

@@ -67,8 +67,7 @@ module YellowTrack
         {"format" => "yellow-track/opening", "version" => 1, "name" => "Practice", "units" => site.units,
          "survey" => {**survey, "floor" => floor.map { |at, rise| [at, rise.abs] },
                                 "covering" => {"thickness" => 0, "laid" => true}},
-         "set" => {"family" => "bypass", "kit" => "twin-42", "panels" => 2, "pattern" => [2, 1],
-                   "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}]}}
+         "set" => sliding}
       end
 
       def asked(_set) = "Which reading is wrong, and by about how much?"

@@ -31,9 +31,9 @@ module YellowTrack
       # @return [Rational] points: those of its worst part
       def self.points(marks, second: false) = marks.map(&:points).min * (second ? SECOND : 1)
 
-      # @param points [Array<Rational>] of the questions that were answered
-      # @return [Rational] share of all that there were
-      def self.share(points) = points.sum.to_r / (QUESTIONS * Mark::MOST)
+      # @param points [Array<Rational>] of each question
+      # @return [Rational] their share of all that there were
+      def self.share(points) = points.sum.to_r / (points.length * Mark::MOST)
     end
   end
 end

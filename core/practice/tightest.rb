@@ -12,9 +12,7 @@ module YellowTrack
       def drawn
         document = site.document(1100..2600, 1950..2500, differ: true)
         @covering = document["survey"]["covering"]
-        document.merge("set" => {"family" => "bypass", "kit" => "twin-42", "panels" => 2, "pattern" => [2, 1],
-                                 "thickness" => site.told(site.about(28..32)),
-                                 "makeup" => [{"material" => "hollow core"}]})
+        document.merge("set" => sliding)
       end
 
       def asked(_set) = "Which width#{" and which height" if level > 1} is the set sized to?"

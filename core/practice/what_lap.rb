@@ -8,7 +8,6 @@ module YellowTrack
       KEY, NAME = "what-lap", "What is the lap"
       LEARN = "All panels together less the run is what laps; shared over the laps. Packing is worked out from the " \
         "lap that is wanted, not from the one that was found."
-      PATTERNS = PanelWidth::PATTERNS
 
       private
 
@@ -18,9 +17,7 @@ module YellowTrack
         tightest = document["survey"]["widths"].values.min
         lap = site.told(site.about(26..60))
         ready = site.told((((tightest + (panels - 1) * lap) / panels) * ((level == 4) ? 16 : 1)).floor)
-        document.merge("set" => {"family" => "bypass", "kit" => "twin-42", "panels" => panels, "width" => ready,
-                                 "pattern" => PATTERNS.fetch(panels), "thickness" => site.told(site.about(28..32)),
-                                 "makeup" => [{"material" => "hollow core"}]})
+        document.merge("set" => sliding(panels, width: ready))
       end
 
       def asked(set) = "What do the #{set["panels"]} panels lap, as they come?"

@@ -25,7 +25,7 @@ async function begin() {
   const out = document.querySelector("[data-way-in]") || (account && now.account !== account)
   show(out && now.jobs.length > 0 ? await ask({ does: "clearPages" }) : now)
   send()
-  window.addEventListener("online", send)
+  window.addEventListener("online", () => ask({ does: "send" }))
 }
 
 // Asks the worker for something, and hears how far it is.
