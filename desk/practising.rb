@@ -18,9 +18,14 @@ module YellowTrack
         def due?(today) = due.nil? || due <= today
       end
 
-      # A question of a round. answers, what was said so far.
-      State = Struct.new(:asked, :answers, keyword_init: true) do
+      # A question of a round. answers, what was said so far; steps, what was done in each try.
+      State = Struct.new(:asked, :answers, :steps_by_try, keyword_init: true) do
         def tries = answers.length
+
+        # What was done in this try, or the last one.
+        #
+        # @return [Array<String>]
+        def steps = steps_by_try.fetch(done? ? tries : tries + 1, [])
 
         # Whether it is over: right enough, or tried often enough.
         def done? = answers.any? && (answers.last.points.positive? || tries >= TRIES)
@@ -67,8 +72,10 @@ module YellowTrack
       # @return [Array<State>] every question of a round
       def states(round)
         given = @book.practice.answers(round.id).group_by(&:place)
+        done = @book.practice.steps(round.id).group_by(&:place)
         Practice::Round.new(round.drills, round.seed).asked.map do |asked|
-          State.new(asked:, answers: given[asked.place] || [])
+          by_try = (done[asked.place] || []).group_by(&:try).transform_values { |steps| steps.map(&:step) }
+          State.new(asked:, answers: given[asked.place] || [], steps_by_try: by_try)
         end
       end
 
@@ -79,47 +86,35 @@ module YellowTrack
       # @raise [Faults] each by the part that cannot be read
       def answer(round, state, typed)
         question = question(state.asked)
-        marks = Practising.marks(question, typed)
+        typed = typed.merge(Answering::STEPS => state.steps.join(" ")) if question.play
+        marks = Answering.new(question, typed).marks
         try = state.tries + 1
         @book.practice.answer!(round.id, place: state.asked.place, try:, drill: state.asked.drill, typed:,
           off: marks.map(&:off).max_by(&:abs), points: Practice::Round.points(marks, second: try > 1))
         marks
       end
 
+      # Keeps a step that comes after those that were seen; what goes no further by it is
+      # answered with it.
+      #
+      # @param seen [Integer] how many steps there were
+      # @raise [Fault] for what is none
+      def step(round, state, step, seen:)
+        return if seen != state.steps.length
+
+        question = question(state.asked)
+        Playing.of(question).check(state.steps, step)
+        @book.practice.step!(round.id, place: state.asked.place, try: state.tries + 1, number: seen, step:)
+        now = states(round)[state.asked.place]
+        answer(round, now, {}) if !now.done? && Playing.of(question).over?(now.steps)
+      end
+
       # @return [Practice::Question]
       def question(asked) = Practising.question(asked.drill, asked.level, asked.seed)
 
       def self.question(drill, level, seed)
-        Practice.question(drill, level:, seed:, read: Files::Shelf.method(:opening))
+        Practice.question(drill, level:, seed:, read: Files::Commands.method(:read))
       end
-
-      # Answers beside the right ones.
-      #
-      # @raise [Faults]
-      def self.marks(question, typed)
-        unit = question.opening.units
-        faults = []
-        marks = question.parts.map do |part|
-          given = read(part, typed[part.key].to_s, unit)
-          Practice::Mark.new(part, given, grain: question.grain, units: question.document["units"])
-        rescue Fault => e
-          faults << Fault.new(e.words, key: part.key)
-        end
-        raise Faults.new(faults) if faults.any?
-
-        marks
-      end
-
-      # @return [Rational, String] mm, or an option
-      # @raise [Fault]
-      def self.read(part, text, unit)
-        return Length.parse(text, unit:, signed: true).mm unless part.choice?
-        return text if part.options.key?(text)
-
-        raise Fault.new("Nothing was chosen. Press one: #{part.reading? ? "a reading, or that none is wrong" :
-          part.options.values.join("; ")}.", key: part.key)
-      end
-      private_class_method :read
 
       private
 

@@ -36,8 +36,7 @@ module YellowTrack
       def description
         @cuts.map { |cut|
           "#{cut.bar.name || "Bar"} of #{say(cut.bar.length)}: " \
-          "#{cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")}; left " \
-            "#{say(cut.offcut)}."
+          "#{cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")}#{left(cut)}."
         }.join(" ")
       end
 
@@ -49,9 +48,10 @@ module YellowTrack
           piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top)
         end
         @pen.text([LEFT, top + HIGH + 13],
-          "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}; left #{say(cut.offcut)}", "quiet",
-          anchor: "start")
+          "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}#{left(cut)}", "quiet", anchor: "start")
       end
+
+      def left(cut) = cut.pieces.empty? ? "" : "; left #{say(cut.offcut)}"
 
       def piece(piece, left, wide, top)
         @pen.rect([left, top], [wide, HIGH], "face")

@@ -21,11 +21,15 @@ module YellowTrack
       # @param answer [Adjust::Slider, Adjust::Fold, nil] nil while readings are
       #   missing
       # @param turned [Hash{String => Numeric}] mm that each control was turned
-      def self.of(reading, answer, turned = {}) = const_get(reading.motion).new(reading, answer, turned)
+      # @param advised [Boolean] whether it shows where it is to come to
+      def self.of(reading, answer, turned = {}, advised: true)
+        const_get(reading.motion).new(reading, answer, turned, advised:)
+      end
 
-      def initialize(reading, answer, turned)
+      def initialize(reading, answer, turned, advised: true)
         @reading = reading
         @answer = answer
+        @advised = advised
         @turned = reading.controls.to_h { |control| [control, turned[control] || 0r] }
         @right = reading.jamb == "right"
         @scale = [tallest / reading.panel.height.to_f, WIDE / across.to_f].min
@@ -47,7 +51,7 @@ module YellowTrack
       def paint
         frame
         beside
-        layered(suggested, "ghost") { outline("ghost-face") } if suggested
+        layered(suggested, "ghost") { outline("ghost-face") } if @advised && suggested
         layered(@turned, "hung-panel", live: true) { body } if @answer
         layered({}, "hung-panel") { body } unless @answer
         callouts

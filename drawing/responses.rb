@@ -20,12 +20,16 @@ module YellowTrack
       end
 
       # @return [Hash] ready for JSON
-      def to_h
-        ends = all.transform_values { |one| {least: one.least, most: one.most, way: @controls.way(one.name)} }
-        {controls: ends, outputs: own + layers + readings}
-      end
+      def to_h = {controls: ends, outputs: own + layers + readings}
+
+      # The dials alone: what comes of turning them is not told.
+      #
+      # @return [Hash] ready for JSON
+      def dials = {controls: ends, outputs: own}
 
       private
+
+      def ends = all.transform_values { |one| {least: one.least, most: one.most, way: @controls.way(one.name)} }
 
       def all = @controls.all
 

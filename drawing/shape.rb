@@ -52,6 +52,11 @@ module YellowTrack
         end
       end
 
+      # Where the jambs stand on the floor: per cent of the picture's width.
+      #
+      # @return [Array(Float, Float)]
+      def feet = [0, 1].map { |u| level(u, 0).first / WIDTH * 100.0 }
+
       def title = "The opening from the room"
 
       def id = "shape"

@@ -16,7 +16,7 @@ module YellowTrack
       def drawn
         document = site.document(1100..1700, 2000..2400)
         set = sliding
-        cut = Plan.of(@read.call(document.merge("set" => set)))
+        cut = Plan.of(@read.call(file, document.merge("set" => set)))
         short = (site.pick(SHORT.fetch(site.pick(SHORT.keys))) / site.grain).round
         height = (cut.working["panels.height"].value / site.grain).round - short
         document.merge("set" => set.merge("height" => site.told(height)))
@@ -43,7 +43,9 @@ module YellowTrack
       # The set's own verdict is the core's.
       def draw
         made = super
-        made if made && made.parts.first.answer == Plan.of(made.opening).to_h.dig("build", "verdict")
+        return if made.nil? || made.parts.first.slips.empty?
+
+        made if made.parts.first.answer == Plan.of(made.subject).to_h.dig("build", "verdict")
       end
 
       # What each slip would have said.

@@ -9,7 +9,7 @@ module YellowTrack
 
       # @param level [Integer]
       # @param seed [Integer]
-      # @param read [#call] gives the opening of an opening file
+      # @param read [#call] gives what a command reads from a document, by its name and it
       def initialize(level, seed, read)
         @level, @seed, @read = level, seed, read
         @random = Random.new(Random.new(seed).rand(2**40) + level * 7919 + self.class::KEY.sum)
@@ -42,18 +42,36 @@ module YellowTrack
 
       # A question, or nil where the draw is none.
       def draw
-        document = drawn
-        opening = @read.call(document)
-        plan = Plan.of(opening)
-        return unless plan.whole?
-
-        Question.new(drill: self.class::KEY, level:, seed: @seed, document:, opening:, asked: asked(document["set"]),
-          parts: parts(plan), given: given(plan), grain: site.grain)
+        @document = drawn or return
+        worked = worked(@read.call(file, @document)) or return
+        parts = parts(worked) or return
+        posed(worked, parts)
       end
+
+      # The command that reads its documents.
+      def file = "plan"
+
+      # What the answers stand in; nil where it comes to nothing.
+      #
+      # @param opening [Opening]
+      # @return [Plan, nil]
+      def worked(opening)
+        @subject = opening
+        plan = Plan.of(opening)
+        plan if plan.whole?
+      end
+
+      def posed(worked, parts)
+        Question.new(drill: self.class::KEY, level:, seed: @seed, file:, document: @document, subject: @subject,
+          units: site.units, asked: asked(@document["set"]), parts:, given: given(worked), grain: site.grain, play:)
+      end
+
+      # What goes on before it is answered.
+      def play = nil
 
       # What a sum has in it that no reading says.
       #
-      # @return [Hash{String => Numeric}] mm, by a name
+      # @return [Hash{String => Numeric, String}] mm or words, by a name
       def given(_plan) = {}
 
       # An answer that stands in the plan's ledger.
@@ -75,8 +93,10 @@ module YellowTrack
       end
 
       def distinct?(question)
-        question.parts.all? { |part| part.choice? || apart?(part, question.grain) }
+        question.parts.all? { |part| part.length? ? apart?(part, question.grain) : missed?(part) }
       end
+
+      def missed?(part) = part.slips.none? { |slip| slip.value == part.answer }
 
       def apart?(part, grain)
         part.slips.any? && part.slips.all? { |slip| (slip.value - part.answer).abs >= grain }

@@ -6,25 +6,64 @@ module YellowTrack
     # from the left jamb.
     class GuidePlace < Drill
       KEY, NAME = "guide-place", "Where does the guide go"
-      LEARN = "In the middle of the lap, with both panels closed: there it holds both, however they are slid."
+      LEARN = "A guide goes in the middle of the lap, with both panels closed, and holds every lane that passes it. A " \
+        "pivot goes its side gap and its inset from the jamb."
+      LANES = {"both" => "both lanes", "front" => "the front lane alone", "rear" => "the rear lane alone"}.freeze
 
       private
 
       def drawn
+        @pivot = level >= 2 && site.pick([true, false])
+        return pivoting if @pivot
+
         site.document(1100..1700, 2000..2400).merge("set" => sliding(lap: site.told(site.about(28..60))))
       end
 
-      def asked(_set) = "How far from the left jamb does the guide of the two panels go?"
+      # A pair that folds, its pivot to be placed.
+      def pivoting
+        site.document(700..1100, 2000..2300)
+          .merge("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2,
+                           "thickness" => site.told(site.about(30..40)), "inset" => site.told(site.about(20..38)),
+                           "makeup" => [{"material" => "solid timber"}]})
+      end
+
+      def asked(_set)
+        @pivot ? "How far from the left jamb does the pivot of the pair go?" :
+          "How far from the left jamb does the guide of the two panels go, and what does it hold?"
+      end
 
       def given(plan)
+        if @pivot
+          return {"side gap" => plan.working["pivots.side_gap"].value, "pivots at" => "the left jamb"}
+        end
+
         values = plan.working["laps.AB.guide_at"].values
         {"panel B begins at" => values[:left_edge], "they lap" => values[:lap]}
       end
 
       def parts(plan)
+        return [pivot(plan)] if @pivot
+
         @width = plan.working["panels.width"].value
         [part(plan, "laps.AB.guide_at", "from the left jamb", slips: method(:places), kind: :place,
-          over: "panel A runs off the guide when it is slid", under: "panel B runs off the guide when it is slid")]
+          over: "panel A runs off the guide when it is slid", under: "panel B runs off the guide when it is slid"), lanes]
+      end
+
+      def lanes
+        Part.new(key: "lanes", label: "it holds", kind: :choice, answer: "both", options: LANES,
+          slips: %w[front rear].map { |lane| Slip.new("that is one lane only: the other panel swings", lane) },
+          why: "A guide at a lap is made to hold every lane that passes it.")
+      end
+
+      def pivot(plan)
+        part(plan, "pivots.at.left", "from the left jamb", kind: :place,
+          over: "the pair stands off its jamb, and meets the strike before it is closed",
+          under: "the corner binds on the jamb as the pair folds",
+          slips: ->(entry) {
+            gap = entry.values.fetch(:side_gap)
+            [slip("the side gap was forgotten", entry, side_gap: 0), slip("the inset was forgotten", entry, inset: 0),
+              slip("the side gap was taken twice", entry, side_gap: 2 * gap)]
+          })
       end
 
       def places(entry)

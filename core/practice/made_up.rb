@@ -10,6 +10,8 @@ module YellowTrack
 
       # @return [Integer]
       attr_reader :level
+      # @return [Random]
+      attr_reader :random
 
       # @param random [Random]
       # @param level [Integer]
@@ -36,6 +38,11 @@ module YellowTrack
         step = (level == 1) ? 10 : 1
         (@random.rand(range) / grain / step).round * step
       end
+
+      # Bumpers at the ends of the run, from the second level on.
+      #
+      # @return [Hash] key of a set
+      def bumper = (level == 1) ? {} : {"bumper" => told(about(5..9))}
 
       def pick(list) = list.to_a.sample(random: @random)
 

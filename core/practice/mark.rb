@@ -3,21 +3,31 @@
 module YellowTrack
   module Practice
     # An answer beside the right one (handbook 12, "Grades"): graded by how far it is off,
-    # the likely slip named.
+    # the likely slip named. A length; other kinds of answers are marked each in their own
+    # way.
     class Mark
       POINTS = {exact: 3, good: 2, usable: 1, wrong: 0}.freeze
       MOST = POINTS.fetch(:exact)
       GOOD = {"mm" => 1r, "in" => 254r / 160}.freeze # mm; a sixteenth
       USABLE = 3r # mm, where the set still goes in
-      ELSE = 12r # mm that another choice than the right one counts as, where it is drawn
+      ELSE = 12r # mm that an answer counts as, where it is drawn, which no length says the error of
+
+      # @param part [Part]
+      # @param given [Object] as it was answered, of the part's kind
+      # @param question [Question]
+      # @return [Mark]
+      def self.of(part, given, question)
+        {choice: Chosen, count: Chosen, layers: LayersMark, bars: BarsMark, turns: TurnsMark, cause: CauseMark}
+          .fetch(part.kind, Mark).new(part, given, grain: question.grain, units: question.units)
+      end
 
       # @return [Part]
       attr_reader :part
-      # @return [Rational, String] mm, as it was answered; or the option
+      # @return [Rational, String] mm, as it was answered; or of another kind
       attr_reader :given
 
       # @param part [Part]
-      # @param given [Rational, String] mm, or one of its options
+      # @param given [Object]
       # @param grain [Rational] mm; an answer that is nearer is exact
       # @param units [String] "mm" or "in"
       def initialize(part, given, grain:, units:)
@@ -25,16 +35,10 @@ module YellowTrack
       end
 
       # @return [Numeric] mm that it is over the right one; negative under it
-      def off
-        return (given == part.answer) ? 0r : ELSE if part.choice?
-
-        given - part.answer
-      end
+      def off = given - part.answer
 
       # @return [Symbol] :exact, :good, :usable or :wrong
       def grade
-        return (given == part.answer) ? :exact : :wrong if part.choice?
-
         far = off.abs
         return :exact if far < exactly
         return :good if far <= GOOD.fetch(@units)
@@ -49,7 +53,6 @@ module YellowTrack
       # @return [Slip, nil]
       def slip
         return if grade == :exact
-        return part.slips.find { |slip| slip.value == given } if part.choice?
 
         part.slips.select { |slip| (slip.value - given).abs < exactly }.min_by { |slip| (slip.value - given).abs }
       end
@@ -58,6 +61,9 @@ module YellowTrack
       #
       # @return [String, nil]
       def site = off.positive? ? part.over : part.under
+
+      # How far off it is, as mm that can be told; nil where no length says it.
+      def told_off = off
 
       private
 

@@ -14,7 +14,7 @@ module YellowTrack
       def drawn
         panels = site.pick((level < 3) ? [2] : [2, 3, 4])
         site.document((panels * 550)..(panels * 850), 2000..2400)
-          .merge("set" => sliding(panels, lap: site.told(site.about(25..45))))
+          .merge("set" => sliding(panels, lap: site.told(site.about(25..45)), **site.bumper))
       end
 
       def asked(set) = "How wide is each of the #{set["panels"]} panels?"

@@ -73,11 +73,6 @@ module YellowTrack
       def asked(_set) = "Which reading is wrong, and by about how much?"
 
       # Only where the closure blames that one reading, and no other nearly as much.
-      def draw
-        made = super
-        made if made&.parts
-      end
-
       def parts(plan)
         closure = plan.closure
         blamed = (@wrong == NONE) ? nil : @wrong

@@ -6,12 +6,11 @@ module YellowTrack
       # A question by its number, that nobody keeps the answer of.
       class Free < QuestionScreen
         # @param marks [Array<YellowTrack::Practice::Mark>, nil]
-        # @param typed [Hash, nil] what they are of
-        def initialize(book, question, marks: nil, typed: nil, **rest)
+        # @param typed [Hash, nil] what was typed
+        # @param steps [Array<String>] done so far
+        def initialize(book, question, marks: nil, typed: nil, steps: [], **rest)
           super(book, **rest)
-          @question, @marks = question, marks
-          given = params["part"]
-          @typed_parts = typed || (given.is_a?(Hash) ? given : {})
+          @question, @marks, @steps, @typed_parts = question, marks, steps, typed || {}
         end
 
         def action = Paths.practice(question.drill, question.seed.to_s, level: question.level)

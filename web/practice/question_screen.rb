@@ -1,16 +1,23 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   module Web
     module Practice
-      # A page that asks a question: the opening on its drawing with its readings, what is
-      # known of the set, a field for each answer; and, once it is answered, each beside the
-      # right one.
+      # A page that asks a question: what is given on its drawing, a field for each answer;
+      # and, once it is answered, each beside the right one.
       class QuestionScreen < Web::Screen
-        Reading = Struct.new(:key, :label, :text, :x, :y)
-        GROUPS = %w[widths heights diagonals leans].freeze
+        extend Forwardable
+
         GRADES = {exact: "exact", good: "good", usable: "usable: it still goes in", wrong: "wrong"}.freeze
-        PLACES = {"top" => "head", "bottom" => "floor"}.freeze
+        # Of answers that no length says the error of.
+        OTHER_GRADES = {turns: {usable: "usable: it took more moves"}, bars: {usable: "usable: it costs more",
+                                                                              good: "good: more bars, or a shorter offcut"},
+                        cause: {usable: "right, and dear", good: "right, and a little dear"},
+                        layers: {usable: "usable: it is more work, or lies farther under"}}.freeze
+
+        def_delegators :scene, :readings, :known
 
         def template = "practice/question"
 
@@ -18,6 +25,8 @@ module YellowTrack
         attr_reader :question
         # @return [Array<YellowTrack::Practice::Mark>, nil]
         attr_reader :marks
+        # @return [Array<String>] what was done so far, where it is played
+        attr_reader :steps
 
         def title = "#{drill::NAME}, practice"
 
@@ -25,79 +34,45 @@ module YellowTrack
 
         def opening = nil
 
-        def printer = question.opening.printer
+        # @return [Scene]
+        def scene = @scene ||= Scene.of(self)
 
-        def unit = question.document["units"]
+        def printer = @printer ||= Length::Printer.derived((question.units == "in") ? :in : :mm, question.grain)
 
-        # The drawing tells nothing that is asked: what the readings blame is in it once it is
-        # answered.
-        def shape
-          told = done? || question.parts.none?(&:reading?)
-          @shape ||= Drawing::Shape.new(question.opening.survey, told ? plan.closure : nil, printer)
-        end
-
-        # @return [Array<Reading>] where the tape was held
-        def readings
-          question.document["survey"].slice(*GROUPS).flat_map do |group, values|
-            values.map do |place, value|
-              key, label = "#{group}.#{place}", "#{group.chomp("s")}, #{PLACES.fetch(place, place)}"
-              Reading.new(key, label, told(value), *shape.places[key])
-            end
-          end
-        end
+        def unit = question.units
 
         # The part that a reading on the drawing is pressed for.
         #
         # @return [YellowTrack::Practice::Part, nil]
         def pressed(reading) = question.parts.find { |part| part.choice? && part.options.key?(reading.key) }
 
-        # How far a place can be slid along the opening, and by how much, in its unit.
-        def widest = in_unit(plan.working["survey.greatest_width"].value)
-
-        def step = in_unit(question.grain)
-
         # Options of a part that stand nowhere on the drawing.
-        def loose(part) = part.options.except(*readings.map(&:key))
+        def loose(part) = part.reading? ? part.options.except(*readings.map(&:key)) : part.options
 
         # Whether an option is what was answered.
         def chosen?(part, value) = typed_part(part) == value
 
-        # What else is known: the floor, the covering, the set.
-        #
-        # @return [Hash{String => String}]
-        def known
-          survey, set = question.document.values_at("survey", "set")
-          covering = survey["covering"]
-          {"floor above its lowest" => survey["floor"].map { |_, rise| told(rise) }.join(" · "),
-           "covering" => if covering["thickness"].zero?
-                           "none"
-                         else
-                           "#{told(covering["thickness"])}, " \
-                                        "#{covering["laid"] ? "laid already" : "still to come"}"
-                         end,
-           **set.slice("panels", "leaves").transform_values(&:to_s),
-           **set.slice("lap", "width", "thickness", "inset").transform_values { |value| told(value) },
-           **(set["half_jamb"] ? {"half jamb" => told(set["half_jamb"]["thickness"])} : {}),
-           "kit" => question.opening.kit.name,
-           **question.given.transform_values { |mm| printer.with_unit(mm) }}
-        end
-
         def typed_part(part) = (@typed_parts || {})[part.key].to_s
 
+        # Of an answer in several: what was chosen at a place.
+        def typed_at_place(part, place) = typed_part(part).split[place].to_s
+
         # What is wrong with what was typed for a part.
-        def says_part(part)
-          faults = fault.is_a?(Faults) ? fault.list : []
-          faults.find { |one| one.key == part.key }&.words
+        def says_part(part) = says_of(part.key)
+
+        # What is wrong with anything else: a step.
+        def says_step
+          (fault.is_a?(Fault) && question.parts.none? { |part| part.key == fault.key }) ? fault.words : nil
         end
 
         def mark_of(part) = marks&.find { |mark| mark.part.key == part.key }
 
-        def grade(mark) = GRADES.fetch(mark.grade)
+        def grade(mark) = OTHER_GRADES.dig(mark.part.kind, mark.grade) || GRADES.fetch(mark.grade)
 
         # "14 under", to the grain.
         def off(mark)
-          far = mark.off
-          return "" if mark.grade == :exact || mark.part.choice?
+          far = mark.told_off
+          return "" if far.nil? || far.zero? || mark.grade == :exact
 
           "#{printer.with_unit(far.abs)} #{far.positive? ? "over" : "under"}"
         end
@@ -114,15 +89,27 @@ module YellowTrack
 
         def file = Paths.practice(question.drill, "#{question.seed}.json", level: question.level)
 
+        def learn = Paths.practice(question.drill, "learn")
+
+        # The command that reads its file.
+        def command = "bin/#{question.file}"
+
         private
 
-        def in_unit(mm) = Length.in_unit(mm, question.opening.units).to_f
+        def says_of(key)
+          list = fault.is_a?(Faults) ? fault.list : [fault].compact
+          list.find { |one| one.key == key }&.words
+        end
 
-        def shown_answer(part, value) = part.choice? ? part.options.fetch(value) : printer.with_unit(value)
-
-        def plan = @plan ||= Plan.of(question.opening)
-
-        def told(value) = printer.with_unit(Length.parse(value.to_s, unit: question.opening.units, signed: true).mm)
+        def shown_answer(part, value)
+          case part.kind
+          when :choice then part.options.fetch(value)
+          when :count then value.to_s
+          when :layers then value.map { |layer| layer.to_f.to_s.delete_suffix(".0") }.join(" + ")
+          when :turns, :bars, :cause then scene.said(value)
+          else printer.with_unit(value)
+          end
+        end
       end
     end
   end

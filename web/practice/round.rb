@@ -7,13 +7,14 @@ module YellowTrack
       class Round < QuestionScreen
         # @param practising [Desk::Practising]
         # @param round [Store::Practice::Round]
-        def initialize(book, practising, round, **rest)
+        # @param typed [Hash, nil] what was typed, where it was refused
+        def initialize(book, practising, round, typed: nil, **rest)
           super(book, **rest)
           @practising, @round = practising, round
           @states = practising.states(round)
           @state = wanted || @states.find { |one| !one.done? } || @states.last
           @question = practising.question(@state.asked)
-          @typed_parts = fault ? typed_now : (@state.answers.last&.typed || {})
+          @typed_parts = typed || @state.answers.last&.typed || {}
         end
 
         def action = Paths.practice("rounds", @round.id)
@@ -24,7 +25,9 @@ module YellowTrack
 
         def place = @state.asked.place
 
-        def marks = (done? && !fault) ? @marks ||= Desk::Practising.marks(question, @state.answers.last.typed) : nil
+        def steps = @state.steps
+
+        def marks = (done? && !fault) ? @marks ||= Desk::Answering.new(question, @state.answers.last.typed).marks : nil
 
         # The next that is not answered; the list of drills after the last.
         def onward
@@ -52,8 +55,6 @@ module YellowTrack
           place = asked_number("place") || asked_number("at")
           place && @states.find { |one| one.asked.place == place }
         end
-
-        def typed_now = params["part"].is_a?(Hash) ? params["part"] : {}
       end
     end
   end

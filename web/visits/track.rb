@@ -15,11 +15,11 @@ module YellowTrack
         # @param visiting [Desk::Visiting]
         # @param result [Hash] the visits file
         # @param open [Hash, nil] the visit that is open
+        # @param words [#call] says steps by their keys
         # @yieldparam visit [Hash]
         # @yieldreturn [String] where it opens
-        def initialize(visiting, result, open:, &path)
-          @visiting, @result, @open, @path = visiting, result, open, path
-          @loads = Desk::Visiting::Loads.new(visiting)
+        def initialize(visiting, result, open:, words: Desk::Visiting::Loads.new(visiting).method(:words), &path)
+          @visiting, @result, @open, @words, @path = visiting, result, open, words, path
           @steps = visiting.steps.to_h { |step| [step["key"], step] }
           @ends = result["steps"].to_h { |step| [step["key"], step] }
         end
@@ -61,7 +61,7 @@ module YellowTrack
 
         def panels
           @result["visits"].each_with_index.map do |visit, place|
-            words = @loads.words(visit["steps"])
+            words = @words.call(visit["steps"])
             Drawing::VisitTrack::Panel.new(date: Date.iso8601(visit["date"]), uid: visit["uid"],
               path: @path.call(visit), title: "#{place + 1} #{words.first}", lines: words,
               now: visit["uid"] == @open&.fetch("uid"),

@@ -4,11 +4,11 @@ require "date"
 
 RSpec.describe YellowTrack::Practice::Mark do
   let(:question) do
-    YellowTrack::Practice.question("tightest", level: 3, seed: 5, read: YellowTrack::Files::Shelf.method(:opening))
+    YellowTrack::Practice.question("tightest", level: 3, seed: 5, read: YellowTrack::Files::Commands.method(:read))
   end
   let(:height) { question.parts.last }
 
-  def mark(given, part: height) = described_class.new(part, given.to_r, grain: question.grain, units: "mm")
+  def mark(given, part: height) = described_class.of(part, given.to_r, question)
 
   it "grades by the size of the error, alike over and under while the set goes in" do
     {0 => :exact, 0.5 => :exact, 1 => :good, 1.5 => :usable, 3 => :usable, 3.1 => :wrong}.each do |off, grade|

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # What a screw can take out of a hung panel's gaps, and what it cannot (handbook 8, 15).
+    class CanAdjust < HungDrill
+      KEY, NAME = "can-adjust", "Can adjust, cannot"
+      LEARN = "A taper goes by the screws, as far as they reach; a bow stays; more than twice the screws' whole way is " \
+        "no adjuster's: a roller is off, or a hanger undone."
+      VERDICTS = {"screws" => "the screws even it", "bow" => "a bow: no screw takes it out",
+                  "end" => "the screws come to their end: the rest is packed",
+                  "off" => "a roller is off, or a hanger undone: look first", "even" => "it is even: leave it"}.freeze
+      SLIPS = {"bow" => ["screws", "a bow was turned out by a screw"],
+               "off" => ["screws", "a fallen roller was taken for a taper"],
+               "screws" => ["off", "a taper was taken for a fallen roller"],
+               "end" => ["screws", "the screws' way was not looked at"],
+               "even" => ["screws", "gaps that differ by no more than 1 mm are even"]}.freeze
+      # mm that the right hanger is too low, and of bow, by what it is to be
+      RISES = {"screws" => 2..7, "bow" => 0..0, "end" => 15..21, "off" => 27..40, "even" => 0..0}.freeze
+      CLOSE = {"screws" => 9..11, "bow" => 0..0, "end" => 22..23, "off" => 25..26, "even" => 0..0}.freeze
+      BOWS = {"bow" => 5..12}.freeze
+      SLIGHT = {"bow" => [5r / 2, 3r, 7r / 2], "even" => [0r, 1r / 2, 1r], "screws" => [0r, 1r, 2r]}.freeze
+
+      private
+
+      def hung
+        @kind = site.pick(kinds)
+        close = level == 5
+        rise = site.pick((close ? CLOSE : RISES).fetch(@kind)) * site.pick([1, -1])
+        bow = site.pick((close ? SLIGHT : BOWS).fetch(@kind, [0])) * ((level >= 3) ? site.pick([1, -1]) : 1)
+        {"gaps" => gaps(rise.to_r, bow)}
+      end
+
+      def kinds = VERDICTS.keys.first({1 => 2, 2 => 3, 3 => 4, 4 => 4}.fetch(level, VERDICTS.length))
+
+      def asked(_set) = "What can the adjusters do for these gaps?"
+
+      def given(bench)
+        up, down = %w[adjust.up adjust.down].map { |key| @set.kit.fetch(key) }
+        {**super, "each hanger's way" => "#{@printer.with_unit(up)} up, #{@printer.with_unit(down)} down, now at mid"}
+      end
+
+      def parts(bench)
+        answer = bench.answer([])
+        return unless verdict(answer) == @kind
+
+        said, words = SLIPS.fetch(@kind)
+        choice = Part.new(key: "verdict", label: "the adjusters", kind: :choice, answer: @kind, options: VERDICTS,
+          slips: [Slip.new(words, said)], why: why(answer))
+        (@kind == "bow") ? [choice, bow(answer)] : [choice]
+      end
+
+      # As the core has it.
+      def verdict(answer)
+        return "even" if answer.even?
+        return "off" if answer.off?
+        return "bow" if answer.bowed?
+
+        answer.move ? "screws" : "end"
+      end
+
+      def bow(answer)
+        gaps = answer.work["adjust.bow"].values
+        Part.new(key: "bow", label: "the bow", kind: :length, answer: answer.bow, entry: answer.work["adjust.bow"],
+          slips: [Slip.new("the wrong way: + bows away from the jamb", -answer.bow),
+            Slip.new("that is half of it", answer.bow / 2),
+            *((gaps[:top] == gaps[:bottom]) ? [] : [Slip.new("by the top alone", gaps[:middle] - gaps[:top])])])
+      end
+
+      def why(answer)
+        way = 2 * (@set.kit.fetch("adjust.up") + @set.kit.fetch("adjust.down"))
+        rise = answer.work["adjust.rise"].value.abs.to_f.round(1)
+        "One hanger would rise #{rise} mm over the other; from #{way.to_f.round(1)} mm on it is no adjuster's. Bow " \
+          "#{answer.bow.to_f.round(1)} mm; more than #{Adjust::BOW} stays."
+      end
+    end
+  end
+end

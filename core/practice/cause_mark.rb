@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # What was asked of a door, and the cause that was named (handbook 12): minutes spent
+    # against the knowledge base's best on the same door. It stands on a Door.
+    class CauseMark < Mark
+      GOOD_SHARE, USABLE_SHARE = 3r / 2, 3r # of the best's minutes
+
+      # Asked is keys of findings; cause a key.
+      Said = Struct.new(:asked, :cause)
+
+      def off = right? ? 0r : ELSE
+
+      def grade
+        return :wrong unless right?
+
+        spent = door.minutes(given.asked)
+        return :exact if spent <= door.best_minutes
+
+        (spent <= door.best_minutes * GOOD_SHARE) ? :good : :usable
+      end
+
+      def slip
+        return if grade == :exact
+
+        part.slips.find { |slip| slip.value == given } || early || unasked
+      end
+
+      def site = right? ? nil : "what is mended was not what ailed it: another visit"
+
+      def told_off = nil
+
+      private
+
+      def door = part.stands_on
+
+      def right? = given.cause == part.answer.cause
+
+      def early
+        Slip.new("the door came off too early", given) if door.early?(given.asked)
+      end
+
+      def unasked
+        Slip.new("the likeliest was named before it was asked", given) if given.cause == door.likeliest
+      end
+    end
+  end
+end

@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # A small job: which wait decides its end, and how many visits it takes (handbook 14).
+    class HoldsUp < Drill
+      KEY, NAME = "holds-up", "What holds it up"
+      LEARN = "The end is decided by the longest chain of work and waits, not by the longest work; steps that can wait " \
+        "share a trip, and what dries stays away for its hours."
+      KINDS = %w[paint filler covering order].freeze
+      DRIES = %w[paint filler].freeze
+      WAITS = {"paint" => "paint drying", "filler" => "filler setting", "covering" => "the floor layer",
+               "order" => "the doors on order"}.freeze
+      OPENINGS = {1 => 2, 2 => 2, 3 => 2, 4 => 3, 5 => 3}.freeze
+      START = "2027-04-06"
+
+      private
+
+      def file = "visits"
+
+      def drawn
+        kinds = KINDS.shuffle(random: site.random)
+        kinds = [site.pick(DRIES), *kinds].uniq # what dries is always among them
+        @kinds = %w[A B C].zip(kinds.first(OPENINGS.fetch(level)).shuffle(random: site.random)).to_h.compact
+        {"format" => "yellow-track/work", "version" => 1, "name" => "Practice", "start" => START,
+         "travel" => (level == 1) ? 20 : minutes(15..50), "crew" => 2,
+         "steps" => @kinds.flat_map { |letter, kind| send(kind, letter) }}
+      end
+
+      def minutes(range) = (level == 1) ? site.random.rand(range) / 10 * 10 : site.random.rand(range) / 5 * 5
+
+      def step(letter, key, what, place, range, after = nil, **wait)
+        {"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => place,
+         "minutes" => minutes(range), "hands" => 1,
+         **(if after
+              {"after" => [{"step" => "#{letter}-#{after}", **(wait.any? ? {"wait" => told(wait)} : {})}]}
+            else
+              {}
+            end)}
+      end
+
+      def told(wait) = wait.transform_keys(&:to_s)
+
+      def paint(letter)
+        [step(letter, "coat", "take down and paint", "site", 40..200),
+          step(letter, "rehang", "rehang", "site", 20..60, "coat", hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
+      end
+
+      def filler(letter)
+        [step(letter, "fill", "fill and glue", "site", 30..200),
+          step(letter, "sand", "sand", "site", 20..60, "fill", hours: hours([24, 48], [12, 18, 24, 48, 72]))]
+      end
+
+      def covering(letter) = others(letter, "cover", "the covering is laid")
+
+      def order(letter) = others(letter, "order", "the doors come")
+
+      def others(letter, key, what)
+        [{"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => "other",
+          "days" => site.pick((level == 5) ? 1..3 : 1..5)},
+          step(letter, "hang", "hang and adjust", "site", 40..240, key)]
+      end
+
+      def hours(round, any) = site.pick((level == 1) ? round : any)
+
+      # @param visits [Visits]
+      def worked(visits) = @subject = visits
+
+      def asked(_set) = "Which wait decides the end, and how many visits does it take?"
+
+      def given(_visits) = {"the crew begins" => START, "road, each way" => "#{@document["travel"]} minutes",
+                            "a day" => "7:30 to 16:30, on site less the road"}
+
+      def parts(visits)
+        held = waits(visits)
+        return unless held.length == 1
+
+        count, dry = visits.rows.count(&:trip), dried.rows.count(&:trip)
+        longest = longest_work
+        return if longest == held.first || dry == count || [dry, count + 1].include?(count)
+
+        [wait(held.first, longest, visits), trips(visits, count, dry)]
+      end
+
+      # Openings whose wait, or whose others, stand in the chain.
+      def waits(visits)
+        visits.chain.select { |one| %w[wait other].include?(one.by) }.map { |one| visits.model.steps[one.place].opening }
+          .uniq
+      end
+
+      def longest_work
+        @document["steps"].group_by { |one| one["opening"] }
+          .max_by { |_, steps| steps.sum { |one| one["minutes"] || 0 } }.first
+      end
+
+      # The same job with nothing to dry.
+      def dried
+        steps = @document["steps"].map do |one|
+          one["after"] ? one.merge("after" => one["after"].map { |after| after.slice("step") }) : one
+        end
+        @read.call(file, @document.merge("steps" => steps))
+      end
+
+      def wait(answer, longest, visits)
+        Part.new(key: "wait", label: "what decides the end", kind: :choice, answer:,
+          options: @kinds.to_h { |letter, kind| [letter, "#{letter}: #{WAITS.fetch(kind)}"] },
+          slips: [Slip.new("that is the longest work, not the longest chain", longest)], why: chained(visits))
+      end
+
+      def trips(visits, count, dry)
+        days = visits.rows.select(&:trip).map { |row| calendar(visits).told(calendar(visits).morning(row.day))[0, 10] }
+        Part.new(key: "visits", label: "visits", kind: :count, answer: count,
+          slips: [Slip.new("that is a trip too many: steps that can wait share one", count + 1),
+            Slip.new("that has paint and filler dry the same day", dry)],
+          why: "#{days.length}, on #{days.join(", ")}.")
+      end
+
+      def calendar(visits) = visits.model.calendar
+
+      def chained(visits)
+        visits.chain.map { |one|
+          step = visits.model.steps[one.place]
+          (one.by == "wait") ? "wait before #{step.key}" : "#{step.key} (#{one.by})"
+        }.uniq.join(" → ")
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # Where trained people disagree: which school, and by a reason that holds in this
+    # situation (the places of the handbook that say "Two schools").
+    class Schools < Drill
+      KEY, NAME = "schools", "Two schools"
+      LEARN = "Both schools are right, each with its reason: what counts is whether the reason holds here."
+      OFFERED = {1 => 2, 2 => 3, 3 => 4, 4 => 4, 5 => 5}.freeze # reasons
+
+      PLACES = [Place::Plumb, Place::Guiding, Place::HalfJamb, Place::EvenGap, Place::Cutting, Place::Finish].freeze
+
+      # A reason for a school: school and words; holds, whether it does here; says, why not.
+      Reason = Struct.new(:school, :words, :holds, :says)
+
+      private
+
+      def drawn
+        @place = site.pick(PLACES).new(site, level)
+        @place.document(self)
+      end
+
+      # @return [Hash] an opening file's set of panels that slide
+      public def sliding(panels = 2, **more) = super
+
+      def asked(_set) = @place.asked
+
+      def given(plan) = @place.facts(plan)
+
+      def parts(plan)
+        reasons = @place.reasons(plan)
+        sound, others = reasons.partition(&:holds)
+        return if sound.empty? || others.empty?
+
+        offered = [sound.first, *others.sample(OFFERED.fetch(level) - 1, random: site.random)]
+          .sort_by { |reason| [reason.school, reason.words] }
+        options = offered.each_with_index.to_h { |one, place| [place.to_s, "#{one.school}: #{one.words}"] }
+        by = options.keys.zip(offered).to_h
+        answer = by.key(sound.first)
+        [Part.new(key: "reason", label: "school and reason", kind: :choice, answer:, options:,
+          slips: by.except(answer).map { |key, one| Slip.new("that does not hold here: #{one.says}", key) },
+          why: "#{sound.first.words[0].upcase}#{sound.first.words[1..]}: that holds here.")]
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+require "date"
+require "json"
+
+module YellowTrack
+  module Web
+    module Practice
+      module Scenes
+        # A small job: its steps; and once it is answered, its visits along the track.
+        class Job < Scene
+          # A step as it is read: opening, words, where, what it takes, what it comes after.
+          Row = Struct.new(:opening, :what, :place, :takes, :after)
+          PLACES = {"site" => "on site", "shop" => "in the shop", "other" => "others"}.freeze
+
+          def label = "The steps of the job"
+
+          # @return [Array<Row>]
+          def rows
+            steps.map do |step|
+              Row.new(step["opening"], step["what"], PLACES.fetch(step["place"]), takes(step),
+                (step["after"] || []).map { |after| after_words(after) }.join(", "))
+            end
+          end
+
+          # @return [Drawing::VisitTrack, nil] nil until it is answered
+          def drawing = @screen.done? ? track.drawing : nil
+
+          private
+
+          # The work file, as the track asks for what stands in a job.
+          Work = Struct.new(:steps, :start, :work, :hours)
+          Week = Struct.new(:week) do
+            def days(_) = []
+          end
+
+          def track
+            result = JSON.parse(JSON.generate(question.subject.to_h))
+            work = Work.new(steps, Date.iso8601(question.document["start"]), {"away" => []},
+              Week.new(Files::WorkFile::WEEK))
+            words = ->(keys) { YellowTrack::Visits.words(keys) { |key| what(key) } }
+            Visits::Track.new(work, result, open: nil, words:) { "" }
+          end
+
+          def what(key) = steps.find { |step| step["key"] == key }["what"]
+
+          def steps = question.document["steps"]
+
+          def takes(step)
+            return "#{step["days"]} working #{(step["days"] == 1) ? "day" : "days"}" if step["days"]
+
+            "#{step["minutes"]} min"
+          end
+
+          def after_words(after)
+            hours = after.dig("wait", "hours")
+            [what(after["step"]), ("and #{hours} h to dry" if hours)].compact.join(", ")
+          end
+        end
+      end
+    end
+  end
+end
