@@ -11,7 +11,7 @@ module YellowTrack
       MIXED = "mixed"
       TRIES = 2
 
-      # A drill as it stands: due, a Date or nil; offs, mm off, the oldest first.
+      # A drill as it stands: due, a Date or nil; offs, days and mm off, the oldest first.
       Standing = Struct.new(:drill, :due, :share, :offs, keyword_init: true) do
         def key = drill::KEY
 
@@ -44,7 +44,7 @@ module YellowTrack
           own = last_tries.select { |answer| answer.drill == drill::KEY }
           rounds = own.group_by(&:round_id).slice(*whole).values
             .map { |list| [day(list.last.at), Practice::Round.share(list.map(&:points))] }
-          Standing.new(drill:, due: Practice::Due.on(rounds), share: rounds.last&.last, offs: own.map(&:off))
+          Standing.new(drill:, due: Practice::Due.on(rounds), share: rounds.last&.last, offs: own.map { |answer| [day(answer.at), answer.off] })
         end
       end
 
@@ -54,20 +54,43 @@ module YellowTrack
       # @return [Integer] its number
       # @raise [Fault]
       def begin(what, seed: Random.rand(Practice::SEEDS), today: Date.today)
-        raise Fault.new("There is no drill \"#{what[0, 40]}\".", key: "drill") unless what == MIXED ||
-          Practice.drills.key?(what)
-
+        known(what)
         due = standings.select { |one| one.due?(today) }.map(&:key)
         drills = if what == MIXED
           due.empty? ? Practice.drills.keys : due
         else
           [what]
         end
-        @book.practice.begin(@account_id, drills:, seed:)
+        @book.practice.begin(@account_id, drills:, seed:, version: Practice::VERSION)
       end
+
+      # Sets a round for the crew: the same questions for everybody.
+      #
+      # @param what [String] a drill's key, or "mixed" for all of them
+      # @return [Integer] its number
+      # @raise [Fault]
+      def set(what, seed: Random.rand(Practice::SEEDS))
+        known(what)
+        @book.practice.set(@account_id, drills: (what == MIXED) ? Practice.drills.keys : [what], seed:,
+          version: Practice::VERSION)
+      end
+
+      # His own of a round that is set for the crew.
+      #
+      # @param crew_round [Store::Practice::CrewRound]
+      # @return [Integer] its number
+      def take(crew_round) = @book.practice.own(crew_round, @account_id)
 
       # @return [Store::Practice::Round, nil] his
       def round(id) = @book.practice.find(id, @account_id)
+
+      # Whether a round's questions are made as they were when it began.
+      def current?(round) = round.version == Practice::VERSION
+
+      # What was answered in a round, the last try of each question.
+      #
+      # @return [Array<Store::Practice::Answer>]
+      def answered(round) = @book.practice.answers(round.id).group_by(&:place).values.map(&:last)
 
       # @return [Array<State>] every question of a round
       def states(round)
@@ -112,11 +135,25 @@ module YellowTrack
       # @return [Practice::Question]
       def question(asked) = Practising.question(asked.drill, asked.level, asked.seed)
 
+      # @return [Practice::Lesson] a drill's
+      def self.lesson(drill) = Practice::Lesson.of(drill, Files::Commands.method(:read))
+
       def self.question(drill, level, seed)
         Practice.question(drill, level:, seed:, read: Files::Commands.method(:read))
       end
 
+      # The day that something was answered on.
+      #
+      # @return [Date]
+      def day(at) = Time.iso8601(at).localtime.to_date
+
       private
+
+      def known(what)
+        return if what == MIXED || Practice.drills.key?(what)
+
+        raise Fault.new("There is no drill \"#{what[0, 40]}\".", key: "drill")
+      end
 
       # The try that counts of every question: its last.
       #
@@ -131,8 +168,6 @@ module YellowTrack
         @whole ||= last_tries.group_by(&:round_id)
           .select { |_, list| list.length == Practice::Round::QUESTIONS }.keys
       end
-
-      def day(at) = Time.iso8601(at).localtime.to_date
     end
   end
 end

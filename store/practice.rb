@@ -7,14 +7,15 @@ module YellowTrack
     # Rounds of practice, what was done and answered in them, and rounds that are set for
     # the crew.
     class Practice
-      # set_id, of the crew's round that it is one's own of
-      Round = Struct.new(:id, :account_id, :drills, :seed, :at, :set_id, keyword_init: true)
+      # set_id, of the crew's round that it is one's own of; version, of how its questions
+      # are made
+      Round = Struct.new(:id, :account_id, :drills, :seed, :at, :set_id, :version, keyword_init: true)
       # off, mm of the part that is furthest off; points, of the question
       Answer = Struct.new(:round_id, :place, :try, :drill, :typed, :off, :points, :at, keyword_init: true)
       # Something done before a question was answered: a move, a finding that was asked.
       Step = Struct.new(:round_id, :place, :try, :number, :step, keyword_init: true)
       # A round that is set for the crew; account_id, who set it.
-      CrewRound = Struct.new(:id, :account_id, :drills, :seed, :at, keyword_init: true)
+      CrewRound = Struct.new(:id, :account_id, :drills, :seed, :version, :at, keyword_init: true)
 
       def initialize(db)
         @db = db
@@ -24,8 +25,8 @@ module YellowTrack
 
       # @param drills [Array<String>]
       # @return [Integer] its number
-      def begin(account_id, drills:, seed:, set_id: nil)
-        @rounds.insert(account_id:, drills: JSON.generate(drills), seed:, set_id:, at: Clock.now)
+      def begin(account_id, drills:, seed:, version:, set_id: nil)
+        @rounds.insert(account_id:, drills: JSON.generate(drills), seed:, version:, set_id:, at: Clock.now)
       end
 
       # @return [Round, nil] his
@@ -58,8 +59,8 @@ module YellowTrack
       # Sets a round for the crew.
       #
       # @return [Integer] its number
-      def set(account_id, drills:, seed:)
-        @sets.insert(account_id:, drills: JSON.generate(drills), seed:, at: Clock.now)
+      def set(account_id, drills:, seed:, version:)
+        @sets.insert(account_id:, drills: JSON.generate(drills), seed:, version:, at: Clock.now)
       end
 
       # @return [CrewRound, nil]
@@ -78,7 +79,7 @@ module YellowTrack
       def own(set, account_id)
         @db.transaction(mode: :immediate) do
           @rounds.where(set_id: set.id, account_id:).get(:id) ||
-            self.begin(account_id, drills: set.drills, seed: set.seed, set_id: set.id)
+            self.begin(account_id, drills: set.drills, seed: set.seed, version: set.version, set_id: set.id)
         end
       end
 

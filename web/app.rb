@@ -27,7 +27,7 @@ module YellowTrack
         Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
         Routes::Visits, Routes::CrewVisits, Routes::HandOver,
         Routes::Backups, Routes::People, Routes::Along,
-        Routes::Practice
+        Routes::Practice, Routes::Drills
 
       # The application on a book.
       #

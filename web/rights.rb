@@ -6,7 +6,7 @@ module YellowTrack
     # firm's own pages; what is sent is let through only where it is named here.
     module Rights
       ID = '\d{1,9}'
-      OWN = %r{\A/(account|practice)(/.*)?\z} # one's own account, and practice
+      OWN = %r{\A/(account|practice(?!/crew))(/.*)?\z} # one's own account and practice, not the crew's
       FIRM = %r{\A/(crew|backups)(/.*)?\z} # the firm's: not a learner's to read
       JOB = %w[bin bring-back name doors file openings offers papers price service visits visits/steps]
       OPENING = %w[bin bring-back earlier later copy name notes papers set remarks corrections pictures]

@@ -24,9 +24,9 @@ module YellowTrack
       # @param read [Hash] gaps, at and what else was read, mm
       # @param printer [Length::Printer]
       def initialize(set, panel, read, printer)
-        @start, @printer = Hung.new(set, panel, read), printer
+        @set, @panel, @printer = set, panel, printer
+        @start = hung(read)
         @states = {[] => @start}
-        @set, @panel = set, panel
       end
 
       # @param moves [Array<Array(Integer, Integer)>]
@@ -37,9 +37,15 @@ module YellowTrack
           controls = controls_of(before)
           turned = controls.turned(controls.within(SIDES.zip(moves.last).to_h))
           at = SIDES.to_h { |side| [side, before.at(side) + turned.fetch(side)] }
-          Hung.new(@set, @panel, before.read.merge("at" => at, "gaps" => controls.answer.gaps_after(*turned.values)))
+          hung(before.read.merge("at" => at, "gaps" => controls.answer.gaps_after(*turned.values)))
         end
       end
+
+      # The same panel with other readings.
+      #
+      # @param read [Hash]
+      # @return [Hung]
+      def hung(read) = Hung.new(@set, @panel, read)
 
       # @param moves [Array]
       # @return [Adjust::Controls] of what hangs after them

@@ -21,6 +21,18 @@ module YellowTrack
       BOWS = {"bow" => 5..12}.freeze
       SLIGHT = {"bow" => [5r / 2, 3r, 7r / 2], "even" => [0r, 1r / 2, 1r], "screws" => [0r, 1r, 2r]}.freeze
 
+      # As the core has it.
+      #
+      # @param answer [Adjust::Slider]
+      # @return [String] one of VERDICTS
+      def self.verdict(answer)
+        return "even" if answer.even?
+        return "off" if answer.off?
+        return "bow" if answer.bowed?
+
+        answer.move ? "screws" : "end"
+      end
+
       private
 
       def hung
@@ -42,21 +54,12 @@ module YellowTrack
 
       def parts(bench)
         answer = bench.answer([])
-        return unless verdict(answer) == @kind
+        return unless CanAdjust.verdict(answer) == @kind
 
         said, words = SLIPS.fetch(@kind)
         choice = Part.new(key: "verdict", label: "the adjusters", kind: :choice, answer: @kind, options: VERDICTS,
           slips: [Slip.new(words, said)], why: why(answer))
         (@kind == "bow") ? [choice, bow(answer)] : [choice]
-      end
-
-      # As the core has it.
-      def verdict(answer)
-        return "even" if answer.even?
-        return "off" if answer.off?
-        return "bow" if answer.bowed?
-
-        answer.move ? "screws" : "end"
       end
 
       def bow(answer)

@@ -12,6 +12,20 @@ module YellowTrack
       NEW = 2 # bars that can be bought
       RACK, KERF_FORGOTTEN, LONGEST = "the rack was forgotten", "the kerf was forgotten", "that is the longest first only"
 
+      # What the bars of a rack are called.
+      #
+      # @return [Array<String>]
+      def self.names(rack)
+        new = rack.bars.select { |bar| bar.name.nil? }.each_index.map { |place| "new #{place + 1}" }
+        rack.bars.filter_map(&:name) + new
+      end
+
+      # What the best of a rack buys, in words.
+      def self.bought(rack)
+        new = rack.best.uniq.count { |bar| rack.bars[bar].price.positive? }
+        "#{new} new #{(new == 1) ? "bar is" : "bars are"} bought"
+      end
+
       private
 
       def file = "cut"
@@ -74,7 +88,7 @@ module YellowTrack
         slips = slips(rack)
         return if (needed - slips.map(&:words)).any?
 
-        options = rack.bars.each_with_index.to_h { |bar, place| [place.to_s, bar.name || "new #{place - offcuts + 1}"] }
+        options = CutFrom.names(rack).each_with_index.to_h { |name, place| [place.to_s, name] }
         [Part.new(key: "bars", label: "from which bar", kind: :bars, answer: rack.best, options:, slips:,
           stands_on: rack, why: why(rack))]
       end
@@ -83,7 +97,7 @@ module YellowTrack
       def needed = [RACK, (KERF_FORGOTTEN if level >= 2), (LONGEST if level >= 3)].compact
 
       def slips(rack)
-        none = rack.without_kerf.best
+        none = rack.with_kerf(0r).best
         {RACK => rack.without_offcuts, KERF_FORGOTTEN => (none if none && rack.over(none).positive?),
          LONGEST => rack.longest_first}.filter_map do |words, sharing|
           Slip.new(words, sharing) if sharing && rack.alike(sharing) != rack.alike(rack.best)
@@ -91,12 +105,8 @@ module YellowTrack
       end
 
       def why(rack)
-        new = rack.best.uniq.count { |bar| rack.bars[bar].price.positive? }
-        "#{new} new #{(new == 1) ? "bar is" : "bars are"} bought, and the longest offcut is " \
-          "#{rack.longest_offcut(rack.best).to_f.round(1)} mm."
+        "#{CutFrom.bought(rack)}, and the longest offcut is #{rack.longest_offcut(rack.best).to_f.round(1)} mm."
       end
-
-      def offcuts = @document["bars"].count { |bar| bar["price"].zero? }
 
       def bars
         @document["bars"].flat_map do |bar|

@@ -14,6 +14,18 @@ module YellowTrack
       OPENINGS = {1 => 2, 2 => 2, 3 => 2, 4 => 3, 5 => 3}.freeze
       START = "2027-04-06"
 
+      # The chain in words: what is done, and what is waited for between.
+      def self.chained(visits)
+        visits.chain.filter_map { |one|
+          step = visits.model.steps[one.place]
+          case one.by
+          when "wait" then "wait"
+          when "work" then "#{step.what} #{step.opening}"
+          when "other" then "#{step.what} #{step.opening}, #{step.days} days of others"
+          end
+        }.join(" → ")
+      end
+
       private
 
       def file = "visits"
@@ -42,7 +54,7 @@ module YellowTrack
       def told(wait) = wait.transform_keys(&:to_s)
 
       def paint(letter)
-        [step(letter, "coat", "take down and paint", "site", 40..200),
+        [step(letter, "coat", "take off, paint", "site", 40..200),
           step(letter, "rehang", "rehang", "site", 20..60, "coat", hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
       end
 
@@ -104,7 +116,7 @@ module YellowTrack
       def wait(answer, longest, visits)
         Part.new(key: "wait", label: "what decides the end", kind: :choice, answer:,
           options: @kinds.to_h { |letter, kind| [letter, "#{letter}: #{WAITS.fetch(kind)}"] },
-          slips: [Slip.new("that is the longest work, not the longest chain", longest)], why: chained(visits))
+          slips: [Slip.new("that is the longest work, not the longest chain", longest)], why: HoldsUp.chained(visits))
       end
 
       def trips(visits, count, dry)
@@ -116,13 +128,6 @@ module YellowTrack
       end
 
       def calendar(visits) = visits.model.calendar
-
-      def chained(visits)
-        visits.chain.map { |one|
-          step = visits.model.steps[one.place]
-          (one.by == "wait") ? "wait before #{step.key}" : "#{step.key} (#{one.by})"
-        }.uniq.join(" → ")
-      end
     end
   end
 end

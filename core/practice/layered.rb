@@ -11,6 +11,16 @@ module YellowTrack
       OVER, MANY, RAW = "that is over the target", "that is one layer too many",
         "its outer face is too thin to take paint"
 
+      # A build-up in words.
+      #
+      # @param built [Prepare::BuildUp]
+      def self.words(built)
+        layers = built.layers.map { |layer| layer.to_f.to_s.delete_suffix(".0") }.join(" + ")
+        short = built.shortfall
+        told = short.zero? ? "on it" : "#{short.to_f.round(2)} under it: nothing in stock comes closer"
+        "#{layers} mm of #{built.target.to_f.round(2)} mm, #{told}."
+      end
+
       private
 
       def drawn
@@ -36,14 +46,7 @@ module YellowTrack
         return if slips.length < ((level == 1) ? 2 : 3)
 
         [Part.new(key: "layers", label: "layers from the jamb out, mm", kind: :layers, answer: @built.layers, slips:,
-          stands_on: @built, why:)]
-      end
-
-      def why
-        short = @built.shortfall
-        told = short.zero? ? "on it" : "#{short.to_f.round(2)} under it: nothing in stock comes closer"
-        "#{@built.layers.map { |layer| layer.to_f.to_s.delete_suffix(".0") }.join(" + ")} mm of " \
-          "#{@built.target.to_f.round(2)} mm, #{told}."
+          stands_on: @built, why: Layered.words(@built))]
       end
 
       # As close over the target as the stock comes.

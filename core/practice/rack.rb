@@ -11,6 +11,8 @@ module YellowTrack
       attr_reader :bars
       # @return [Array<Cutting::Piece>]
       attr_reader :pieces
+      # @return [Rational]
+      attr_reader :kerf
 
       # @param bars [Array<Cutting::Bar>]
       # @param pieces [Array<Cutting::Piece>] few: every sharing is looked at
@@ -33,8 +35,11 @@ module YellowTrack
       # What it costs more than the best, as mm of the dearest bar.
       def dearer(sharing) = [cost(sharing) - cost(best), 0].max / dearest.price * dearest.length
 
-      # The longest that it leaves of one bar, after a last cut.
-      def longest_offcut(sharing) = sharing.uniq.map { |bar| [left(sharing, bar) - @kerf, 0].max }.max
+      # What it leaves of a bar, after a last cut.
+      def offcut(sharing, bar) = [left(sharing, bar) - (sharing.include?(bar) ? @kerf : 0), 0r].max
+
+      # The longest that it leaves of one bar.
+      def longest_offcut(sharing) = sharing.uniq.map { |bar| offcut(sharing, bar) }.max
 
       # Whether it is as good as the best: as few bars, and as long an offcut.
       def best?(sharing) = [sharing.uniq.length, -longest_offcut(sharing)] == [best.uniq.length, -longest_offcut(best)]
@@ -75,8 +80,9 @@ module YellowTrack
         end
       end
 
-      # @return [Rack] the same with no kerf
-      def without_kerf = Rack.new(bars, pieces, kerf: 0r)
+      # @param kerf [Rational]
+      # @return [Rack] the same with another kerf
+      def with_kerf(kerf) = Rack.new(bars, pieces, kerf:)
 
       # The best with new bars alone, as a sharing of these.
       #

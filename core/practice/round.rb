@@ -21,10 +21,14 @@ module YellowTrack
       # @return [Array<Asked>]
       def asked
         random = Random.new(@seed)
+        drills = in_turn
         LEVELS.each_with_index.map do |level, place|
-          Asked.new(place, @drills[place % @drills.length], level, random.rand(SEEDS))
+          Asked.new(place, drills[place % drills.length], level, random.rand(SEEDS))
         end
       end
+
+      # Of more drills than questions other ones each time.
+      private def in_turn = (@drills.length > QUESTIONS) ? @drills.shuffle(random: Random.new(@seed)) : @drills
 
       # @param marks [Array<Mark>] of one question
       # @param second [Boolean] whether it was the second try

@@ -30,8 +30,10 @@ RSpec.describe "Whatever comes to the door" do
   # Every route that writes, with the names that its forms have.
   def posts(id, job)
     {"/jobs" => %w[name place units], "/account/devices/end" => %w[device],
-     "/practice/rounds" => %w[drill], "/practice/rounds/1" => %w[place part],
-     "/practice/tightest/7" => %w[level part part[survey.level_height]],
+     "/practice/rounds" => %w[drill set], "/practice/rounds/1" => %w[place part do seen ask turn turn[left]],
+     "/practice/crew" => %w[drill], "/practice/tightest/7" => %w[level part part[survey.level_height]],
+     "/practice/which-way/7" => %w[level steps do turn turn[left] turn[right]],
+     "/practice/what-ails/7" => %w[level steps do ask part[cause]], "/practice/cut-from/7" => %w[part[bars] part[bars][0]],
      "/along" => %w[uid at path form], "/along/decide" => %w[opening key keep], "/crew/invitations" => %w[who role],
      "/crew/firm" => %w[firm],
      "/crew/invitations/1/withdraw" => %w[x], "/crew/1/role" => %w[role], "/jobs/#{job}/name" => %w[name place],
@@ -78,6 +80,7 @@ RSpec.describe "Whatever comes to the door" do
     end
     ["/", "/account", "/token", "/crew", "/along", "/jobs/#{job}/along.json", "/search",
       "/practice", "/practice/rounds/1", "/practice/tightest/7", "/practice/tightest/7.json",
+      "/practice/tightest/learn", "/practice/tightest/learn.json", "/practice/which-way/7/bench.json", "/practice/crew/1",
       "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/copy",
       "/jobs/#{job}", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",

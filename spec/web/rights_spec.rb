@@ -111,6 +111,11 @@ RSpec.describe "Who may what" do
     POST /practice/rounds ol
     GET /practice/rounds/1 ol
     POST /practice/rounds/1 ol
+    POST /practice/crew -
+    GET /practice/crew/1 ol
+    GET /practice/tightest/learn ol
+    GET /practice/tightest/learn.json ol
+    GET /practice/which-way/7/bench.json ol
     GET /practice/tightest/7 ol
     GET /practice/tightest/7.json ol
     POST /practice/tightest/7 ol

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # What was done step by step before a question of practice was answered; rounds that are set
-# for the crew.
+# for the crew; which making of the questions a round stands on.
 Sequel.migration do
   up do
     create_table(:practice_steps, strict: true) do
@@ -19,18 +19,23 @@ Sequel.migration do
       foreign_key :account_id, :accounts, type: :integer, null: false, on_delete: :cascade
       column :drills, :text, null: false # JSON: keys, in turn
       column :seed, :integer, null: false
+      column :version, :integer, null: false
       column :at, :text, null: false
     end
 
     alter_table(:practice_rounds) do
       add_foreign_key :set_id, :practice_sets, type: :integer, on_delete: :set_null
+      add_column :version, :integer, null: false, default: 1
     end
     add_index :practice_rounds, [:set_id, :account_id], unique: true
   end
 
   down do
     drop_index :practice_rounds, [:set_id, :account_id]
-    alter_table(:practice_rounds) { drop_foreign_key :set_id }
+    alter_table(:practice_rounds) do
+      drop_foreign_key :set_id
+      drop_column :version
+    end
     drop_table(:practice_sets, :practice_steps)
   end
 end

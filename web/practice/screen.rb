@@ -8,6 +8,7 @@ module YellowTrack
       # The drills: what is due, how far off one was, a round to begin.
       class Screen < Web::Screen
         ROUNDS = 8 # of the latest
+        CREW_ROUNDS = 5
 
         def template = "practice/page"
 
@@ -35,7 +36,20 @@ module YellowTrack
         # @return [Array<Store::Practice::Round>]
         def rounds = book.practice.of(visitor.account_id, most: ROUNDS)
 
+        FEW = 4 # drills that are named
+
+        def names_in_short(round)
+          all = names(round)
+          (all.length > FEW) ? "#{all.length} drills" : all.join(", ")
+        end
+
         def names(round) = round.drills.map { |key| YellowTrack::Practice.drills[key]&.then { |one| one::NAME } || key }
+
+        # @return [Array<Store::Practice::CrewRound>] set for the crew, the latest first
+        def crew_rounds = @crew_rounds ||= book.practice.crew_rounds(most: CREW_ROUNDS)
+
+        # Whether he sets rounds for the crew.
+        def sets? = visitor.role == "fitter"
 
         private
 

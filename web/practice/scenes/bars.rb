@@ -32,19 +32,7 @@ module YellowTrack
 
           def rack = part.stands_on
 
-          # Bars with what a sharing cuts from them; none for uncut ones.
-          def bars(sharing, name)
-            cuts = rack.bars.each_index.map do |bar|
-              own = (sharing || []).each_index.select { |place| sharing[place] == bar }
-              YellowTrack::Cutting::Cut.new(bar: named(bar), pieces: own.map { |place| rack.pieces[place] }, trim: 0r,
-                kerf: question.given["kerf"], offcut: [rack.left(sharing || [], bar), 0r].max)
-            end
-            Drawing::Bars.new(cuts.reject { |cut| sharing && cut.pieces.empty? }, printer, name:)
-          end
-
-          def named(bar)
-            rack.bars[bar].dup.tap { |one| one.name = part.options.fetch(bar.to_s) }
-          end
+          def bars(sharing, name) = RackDrawing.of(rack, sharing, part.options.values, printer, name:)
         end
       end
     end

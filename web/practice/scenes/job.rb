@@ -1,8 +1,5 @@
 # frozen_string_literal: true
 
-require "date"
-require "json"
-
 module YellowTrack
   module Web
     module Practice
@@ -24,23 +21,9 @@ module YellowTrack
           end
 
           # @return [Drawing::VisitTrack, nil] nil until it is answered
-          def drawing = @screen.done? ? track.drawing : nil
+          def drawing = @screen.done? ? WorkTrack.of(question.document, question.subject) : nil
 
           private
-
-          # The work file, as the track asks for what stands in a job.
-          Work = Struct.new(:steps, :start, :work, :hours)
-          Week = Struct.new(:week) do
-            def days(_) = []
-          end
-
-          def track
-            result = JSON.parse(JSON.generate(question.subject.to_h))
-            work = Work.new(steps, Date.iso8601(question.document["start"]), {"away" => []},
-              Week.new(Files::WorkFile::WEEK))
-            words = ->(keys) { YellowTrack::Visits.words(keys) { |key| what(key) } }
-            Visits::Track.new(work, result, open: nil, words:) { "" }
-          end
 
           def what(key) = steps.find { |step| step["key"] == key }["what"]
 

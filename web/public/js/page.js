@@ -13,6 +13,7 @@ import { restBehindMore } from "/js/head.js"
 import { showSecrets } from "/js/secret.js"
 import { moveVisits } from "/js/visits.js"
 import { placeByHand } from "/js/placing.js"
+import { learnByMoving } from "/js/learning.js"
 import { takeAlong } from "/js/along.js"
 import { listenToTape } from "/js/tape.js"
 
@@ -26,6 +27,7 @@ turnScrews()
 listenToTape()
 takeAlong()
 placeByHand()
+learnByMoving()
 askOn()
 stageKeys()
 restBehindMore()

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # A gap along a jamb that is wider in its middle than at its ends: its three readings,
+    # larger than life.
+    class Bowed < Picture
+      WIDTH, HEIGHT = 420, 420
+      JAMB, TOP, FOOT = 300, 40, 380
+      TIMES = 9.0 # screen units a millimetre
+
+      # @param gaps [Hash{String => Numeric}] top, middle and bottom, mm
+      # @param printer [Length::Printer]
+      def initialize(gaps, printer)
+        @gaps, @printer = gaps, printer
+      end
+
+      def title = "A gap and its bow"
+
+      def id = "bowed"
+
+      def paint
+        @pen.rect([JAMB, TOP - 20], [60, FOOT - TOP + 30], "wall")
+        @pen.polygon([[90, TOP], *edge, [90, FOOT]], "face")
+        @gaps.each { |gap, mm| reading(gap, mm) }
+      end
+
+      private
+
+      def description = @gaps.map { |gap, mm| "#{gap} #{@printer.with_unit(mm)}" }.join(", ")
+
+      def heights = {"top" => TOP + 14, "middle" => (TOP + FOOT) / 2, "bottom" => FOOT - 14}
+
+      # Along the panel's edge, through its three readings.
+      def edge
+        top, middle, bottom = @gaps.values_at("top", "middle", "bottom").map { |mm| JAMB - mm.to_f * TIMES }
+        (0..16).map do |step|
+          along = step / 16.0
+          x = (1 - along) * top + along * bottom + 4 * along * (1 - along) * (middle - (top + bottom) / 2)
+          [x, TOP + along * (FOOT - TOP)]
+        end
+      end
+
+      def reading(gap, mm)
+        y = heights.fetch(gap)
+        @pen.line([JAMB - mm.to_f * TIMES, y], [JAMB, y], "dimension")
+        @pen.text([JAMB + 30, y + 5], @printer.short(mm), "figure")
+      end
+    end
+  end
+end

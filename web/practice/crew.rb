@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Practice
+      # A round that is set for the crew, everybody's beside each other. Who sets rounds sees
+      # all; a learner the others' once his own is done, so that nobody's answers help him.
+      class Crew < Web::Screen
+        # One's round: points of each question, nil for one not answered yet; in all; how far
+        # off.
+        Row = Struct.new(:name, :points, :offs, keyword_init: true) do
+          def total = points.compact.sum
+
+          def done = points.compact.length
+        end
+
+        # @param practising [Desk::Practising]
+        # @param set [Store::Practice::CrewRound]
+        def initialize(book, practising, set, **rest)
+          super(book, **rest)
+          @practising, @set = practising, set
+        end
+
+        def template = "practice/crew"
+
+        def title = "A round for the crew, practice"
+
+        def id = @set.id
+
+        def set_by = book.accounts.find(@set.account_id)&.name
+
+        def at = @set.at
+
+        # @return [Array<YellowTrack::Practice::Round::Asked>]
+        def asked = YellowTrack::Practice::Round.new(@set.drills, @set.seed).asked
+
+        def name_of(one) = YellowTrack::Practice.drills.fetch(one.drill)::NAME
+
+        # Rows that may be seen, the most points first.
+        #
+        # @return [Array<Row>]
+        def rows
+          shown = all? ? rounds : rounds.select { |round| round.account_id == visitor.account_id }
+          shown.map { |round| row(round) }.sort_by { |row| [-row.total, row.name] }
+        end
+
+        # How many of the others are not shown yet.
+        def hidden = all? ? 0 : rounds.count { |round| round.account_id != visitor.account_id }
+
+        def told(points) = points ? Points.told(points) : "–"
+
+        def most = YellowTrack::Practice::Round::QUESTIONS * YellowTrack::Practice::Mark::MOST
+
+        def drawing(row) = row.offs.empty? ? nil : Drawing::Off.new(row.name, row.offs)
+
+        def says
+          return "Look at yours again" if done?
+
+          own ? "Go on with yours" : "Take it"
+        end
+
+        private
+
+        def rounds = @rounds ||= book.practice.of_set(@set.id)
+
+        def own = rounds.find { |round| round.account_id == visitor.account_id }
+
+        def done? = own && row(own).done == asked.length
+
+        def all? = visitor.role == "fitter" || done?
+
+        def row(round)
+          answers = @practising.answered(round)
+          by_place = answers.to_h { |answer| [answer.place, answer.points] }
+          Row.new(name: book.accounts.find(round.account_id).name, points: asked.map { |one| by_place[one.place] },
+            offs: answers.map { |answer| [@practising.day(answer.at), answer.off] })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Routes
+      # A drill by itself: its lesson, and any question by its number, that nobody keeps the
+      # answer of.
+      module Drills
+        DRILL = "([a-z-]{3,30})"
+        SEED = '(\d{1,6})'
+
+        def self.registered(app)
+          app.helpers(Trying)
+          app.get(%r{/practice/#{DRILL}/learn}o) { |drill| show learn_screen(drill) }
+          app.get(%r{/practice/#{DRILL}/learn\.json}o) { |drill| give_lesson(drill) }
+          app.get(%r{/practice/#{DRILL}/#{SEED}/bench\.json}o) { |drill, seed| dials(free_question(drill, seed)) }
+          app.get(%r{/practice/#{DRILL}/#{SEED}\.json}o) { |drill, seed| give_question(free_question(drill, seed)) }
+          app.get(%r{/practice/#{DRILL}/#{SEED}}o) { |drill, seed| show free_screen(free_question(drill, seed)) }
+          app.post(%r{/practice/#{DRILL}/#{SEED}}o) { |drill, seed| mark_free(free_question(drill, seed)) }
+        end
+
+        # What its routes do.
+        module Trying
+          def learn_screen(drill)
+            made = YellowTrack::Practice.drills[drill] || halt(404)
+            Web::Practice::Learn.new(book, made, Desk::Practising.lesson(drill), **asked)
+          end
+
+          def give_lesson(drill)
+            content_type :json
+            JSON.generate(learn_screen(drill).states)
+          end
+
+          def give_question(question)
+            give("#{question.drill}-#{question.seed}.#{question.file}.json", :json,
+              JSON.pretty_generate(question.document))
+          end
+
+          def free_question(drill, seed)
+            level = Integer(params["level"].to_s, 10, exception: false) || 1
+            Desk::Practising.question(drill, level, Integer(seed, 10))
+          rescue Fault
+            halt 404
+          end
+
+          def free_screen(question, **rest) = Web::Practice::Free.new(book, question, **asked, **rest)
+
+          def mark_free(question)
+            steps = steps_typed(question)
+            refused_on(->(fault) { free_screen(question, fault:, typed: typed_parts, steps:) }) do
+              if step
+                Desk::Playing.of(question).check(steps, step)
+                steps += [step]
+                next show(free_screen(question, steps:)) unless Desk::Playing.of(question).over?(steps)
+              end
+              typed = typed_parts.merge(Desk::Answering::STEPS => steps.join(" "))
+              show free_screen(question, marks: Desk::Answering.new(question, typed).marks, typed:, steps:)
+            end
+          end
+
+          # What was done before, as the page has it; nothing where it cannot be.
+          def steps_typed(question)
+            all = question.play ? params["steps"].to_s.split.first(Practice::MOST_STEPS) : []
+            all.each_with_object([]) do |one, steps|
+              Desk::Playing.of(question).check(steps, one)
+              steps << one
+            end
+          rescue Fault
+            []
+          end
+
+          # Dials of what hangs once it was turned so.
+          def dials(question)
+            halt 404 unless question.play.is_a?(YellowTrack::Practice::Bench)
+            content_type :json
+            moves = Desk::Answering.moves(steps_typed(question))
+            JSON.generate(Drawing::Responses.of(question.play.controls(moves)).dials)
+          end
+        end
+      end
+    end
+  end
+end
