@@ -2,23 +2,36 @@
 
 module YellowTrack
   module Bench
-    # How long a question of practice takes to make, over all levels.
+    # How long a question of practice takes to make, over all levels; what a made-up learner
+    # loses by level; and the proof of every question, over many seeds.
     class Drills
       SEEDS = 60
+      PROVED = 500 # seeds a drill and level
+      PROOF = "spec/core/practice/questions_spec.rb"
 
       # @return [Array<String>] a line of figures each
-      def call
-        Practice.drills.keys.map do |key|
-          times = Practice::LEVELS.flat_map do |level|
-            Array.new(SEEDS) { |seed| Timing.once { ask(key, level, seed) } }
-          end
-          Timing.line("a question: #{key}", times.sort)
-        end
-      end
+      def call = [*times, *Learners.new.call, proof]
 
       private
 
-      def ask(key, level, seed) = Practice.question(key, level:, seed:, read: Files::Shelf.method(:opening))
+      def times
+        all = Practice.drills.keys.to_h do |key|
+          times = Practice::LEVELS.flat_map do |level|
+            Array.new(SEEDS) { |seed| Timing.once { ask(key, level, seed) } }
+          end
+          [key, times.sort]
+        end
+        [*all.map { |key, times| Timing.line("a question: #{key}", times) },
+          Timing.line("a question of any", all.values.flatten.sort)]
+      end
+
+      def ask(key, level, seed) = Practice.question(key, level:, seed:, read: Files::Commands.method(:read))
+
+      # The examples that CI runs over few seeds.
+      def proof
+        told = IO.popen({"SEEDS" => PROVED.to_s}, ["bundle", "exec", "rspec", "--format", "progress", PROOF], &:read)
+        "#{PROVED} seeds a drill and level: #{told[/^\d+ examples?, .*$/]}"
+      end
     end
   end
 end

@@ -17,9 +17,11 @@ module YellowTrack
                "even" => ["screws", "gaps that differ by no more than 1 mm are even"]}.freeze
       # mm that the right hanger is too low, and of bow, by what it is to be
       RISES = {"screws" => 2..7, "bow" => 0..0, "end" => 15..21, "off" => 27..40, "even" => 0..0}.freeze
-      CLOSE = {"screws" => 9..11, "bow" => 0..0, "end" => 22..23, "off" => 25..26, "even" => 0..0}.freeze
+      CLOSE = {"screws" => [21r / 2, 11r, 23r / 2], "bow" => [0r], "end" => [45r / 2, 23r, 47r / 2], "off" => [49r / 2, 25r],
+               "even" => [0r]}.freeze
+      NEAR = %w[bow bow even].freeze
       BOWS = {"bow" => 5..12}.freeze
-      SLIGHT = {"bow" => [5r / 2, 3r, 7r / 2], "even" => [0r, 1r / 2, 1r], "screws" => [0r, 1r, 2r]}.freeze
+      SLIGHT = {"bow" => [5r / 2, 3r], "even" => [1r / 2, 1r], "screws" => [1r, 3r / 2, 2r]}.freeze
 
       # As the core has it.
       #
@@ -43,7 +45,12 @@ module YellowTrack
         {"gaps" => gaps(rise.to_r, bow)}
       end
 
-      def kinds = VERDICTS.keys.first({1 => 2, 2 => 3, 3 => 4, 4 => 4}.fetch(level, VERDICTS.length))
+      # More of them by the level; at the last mostly what lies near a limit.
+      def kinds
+        return VERDICTS.keys + NEAR if level == 5
+
+        VERDICTS.keys.first({1 => 2, 2 => 3, 3 => 4, 4 => 4}.fetch(level))
+      end
 
       def asked(_set) = "What can the adjusters do for these gaps?"
 
@@ -54,13 +61,15 @@ module YellowTrack
 
       def parts(bench)
         answer = bench.answer([])
-        return unless CanAdjust.verdict(answer) == @kind
-
-        said, words = SLIPS.fetch(@kind)
-        choice = Part.new(key: "verdict", label: "the adjusters", kind: :choice, answer: @kind, options: VERDICTS,
+        kind = CanAdjust.verdict(answer)
+        said, words = SLIPS.fetch(kind)
+        choice = Part.new(key: "verdict", label: "the adjusters", kind: :choice, answer: kind, options: VERDICTS,
           slips: [Slip.new(words, said)], why: why(answer))
-        (@kind == "bow") ? [choice, bow(answer)] : [choice]
+        (kind == "bow") ? [choice, bow(answer)] : [choice]
       end
+
+      # Only where it comes to what was to be asked.
+      def draw = super&.then { |made| made if made.parts.first.answer == @kind }
 
       def bow(answer)
         gaps = answer.work["adjust.bow"].values

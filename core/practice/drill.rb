@@ -24,6 +24,17 @@ module YellowTrack
         raise "#{self.class::KEY}, level #{@level}, seed #{@seed}: no question was found"
       end
 
+      # What its answers would be on another document, of its last question misread; nil where
+      # that asks something else.
+      #
+      # @param document [Hash]
+      # @return [Array<Part>, nil]
+      def misread(document)
+        @document = document
+        worked = worked(@read.call(file, document))
+        worked && parts(worked)
+      end
+
       private
 
       attr_reader :level

@@ -9,14 +9,15 @@ module YellowTrack
       LEARN = "A guide goes in the middle of the lap, with both panels closed, and holds every lane that passes it. A " \
         "pivot goes its side gap and its inset from the jamb."
       LANES = {"both" => "both lanes", "front" => "the front lane alone", "rear" => "the rear lane alone"}.freeze
+      LAPS = {1 => 50..70, 2 => 28..60, 3 => 28..60, 4 => 28..60, 5 => 22..28}.freeze # mm
 
       private
 
       def drawn
-        @pivot = level >= 2 && site.pick([true, false])
+        @pivot = level.between?(2, 4) && site.pick([true, false])
         return pivoting if @pivot
 
-        site.document(1100..1700, 2000..2400).merge("set" => sliding(lap: site.told(site.about(28..60))))
+        site.document(1100..1700, 2000..2400).merge("set" => sliding(lap: site.told(site.about(LAPS.fetch(level)))))
       end
 
       # A pair that folds, its pivot to be placed.

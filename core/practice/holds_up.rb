@@ -12,6 +12,7 @@ module YellowTrack
       WAITS = {"paint" => "paint drying", "filler" => "filler setting", "covering" => "the floor layer",
                "order" => "the doors on order"}.freeze
       OPENINGS = {1 => 2, 2 => 2, 3 => 2, 4 => 3, 5 => 3}.freeze
+      CLOSE = [40, 48, 60, 72].freeze # hours, at the last level: beside two or three days
       START = "2027-04-06"
 
       # The chain in words: what is done, and what is waited for between.
@@ -69,11 +70,15 @@ module YellowTrack
 
       def others(letter, key, what)
         [{"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => "other",
-          "days" => site.pick((level == 5) ? 1..3 : 1..5)},
+          "days" => site.pick((level == 5) ? 2..3 : 1..5)},
           step(letter, "hang", "hang and adjust", "site", 40..240, key)]
       end
 
-      def hours(round, any) = site.pick((level == 1) ? round : any)
+      def hours(round, any)
+        return site.pick(CLOSE) if level == 5
+
+        site.pick((level == 1) ? round : any)
+      end
 
       # @param visits [Visits]
       def worked(visits) = @subject = visits
@@ -84,14 +89,40 @@ module YellowTrack
                             "a day" => "7:30 to 16:30, on site less the road"}
 
       def parts(visits)
-        held = waits(visits)
-        return unless held.length == 1
+        @held = waits(visits)
+        return if @held.empty?
 
-        count, dry = visits.rows.count(&:trip), dried.rows.count(&:trip)
-        longest = longest_work
-        return if longest == held.first || dry == count || [dry, count + 1].include?(count)
+        @dry = dried.rows.count(&:trip)
+        [wait(@held.last, longest_work, visits), trips(visits, visits.rows.count(&:trip), @dry)]
+      end
 
-        [wait(held.first, longest, visits), trips(visits, count, dry)]
+      # Only where one wait alone decides, its opening not the one with the most work, and
+      # what dries takes a trip of its own; at the last level another wait nearly as long.
+      def draw
+        made = super or return
+        wait, trips = made.parts
+        return if @held.length > 1 || wait.answer == longest_work || @dry >= trips.answer
+
+        made if level < 5 || near?(wait.answer)
+      end
+
+      # Whether another wait would decide, were it a day longer.
+      def near?(decides)
+        (@kinds.keys - [decides]).any? do |letter|
+          waits(@read.call(file, @document.merge("steps" => longer(letter)))) != [decides]
+        end
+      end
+
+      def longer(letter)
+        @document["steps"].map do |step|
+          next step unless step["opening"] == letter
+          next step.merge("days" => step["days"] + 1) if step["days"]
+
+          after = step["after"]&.map do |one|
+            one["wait"] ? one.merge("wait" => {"hours" => one["wait"]["hours"] + 24}) : one
+          end
+          after ? step.merge("after" => after) : step
+        end
       end
 
       # Openings whose wait, or whose others, stand in the chain.

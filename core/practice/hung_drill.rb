@@ -5,6 +5,12 @@ module YellowTrack
     # What the drills on a hung panel share: one that is made up with a taper and a bow, on
     # a set that is planned for a made-up opening (handbook 8).
     class HungDrill < Drill
+      # By other gaps of the same panel.
+      def misread(document)
+        read = @bench.after([]).read.merge("gaps" => document["gaps"].transform_values(&:to_r))
+        parts(Bench.new(@set, @panel, read, @printer))
+      end
+
       private
 
       def file = "move"
@@ -43,8 +49,11 @@ module YellowTrack
         all.slice("top", "middle", "bottom").transform_values { |gap| gap + home }
       end
 
-      # As finely as a gap is read: half a grain.
-      def fine(mm) = (mm / site.grain * 2).round * site.grain / 2
+      # As finely as a gap is read: half a grain; whole ones at the first level.
+      def fine(mm)
+        parts = (level == 1) ? 1 : 2
+        (mm / site.grain * parts).round * site.grain / parts
+      end
 
       def given(_bench) = {"the panel" => size, "between its hangers" => @panel.width - 2 * @panel.rollers.first,
                            "a turn raises" => "#{@set.kit.fetch("adjust.per_turn").to_f} mm"}

@@ -34,9 +34,9 @@ module YellowTrack
         return if sound.empty? || others.empty?
 
         offered = [sound.first, *others.sample(OFFERED.fetch(level) - 1, random: site.random)]
-          .sort_by { |reason| [reason.school, reason.words] }
-        options = offered.each_with_index.to_h { |one, place| [place.to_s, "#{one.school}: #{one.words}"] }
-        by = options.keys.zip(offered).to_h
+        by = reasons.each_with_index.to_h { |one, place| [place.to_s, one] }
+          .select { |_, one| offered.include?(one) }.sort_by { |_, one| [one.school, one.words] }.to_h
+        options = by.transform_values { |one| "#{one.school}: #{one.words}" }
         answer = by.key(sound.first)
         [Part.new(key: "reason", label: "school and reason", kind: :choice, answer:, options:,
           slips: by.except(answer).map { |key, one| Slip.new("that does not hold here: #{one.says}", key) },

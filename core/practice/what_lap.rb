@@ -33,11 +33,12 @@ module YellowTrack
       def parts(plan)
         @width = plan.working["run"].values[:width]
         lap = part(plan, "laps.lap", "lap", slips: method(:laps))
-        return unless judged(lap.answer) == @verdict
-
-        packed = (@verdict == "pack") ? packing(plan, lap) : nil
+        packed = (judged(lap.answer) == "pack") ? packing(plan, lap) : nil
         [lap, verdict(lap), packed].compact
       end
+
+      # Only where it comes to what was to be asked.
+      def draw = super&.then { |made| made if made.parts[1].answer == @verdict }
 
       def kit(key) = @subject.kit.fetch(key)
 
@@ -53,9 +54,10 @@ module YellowTrack
       end
 
       def verdict(lap)
-        said = (@verdict == "fits") ? "pack" : "fits"
-        words = (@verdict == "fits") ? "between the kit's least and most it does" : "the kit's own limits were not looked at"
-        Part.new(key: "verdict", label: "the panels", kind: :choice, answer: @verdict, options: VERDICTS,
+        answer = judged(lap.answer)
+        said = (answer == "fits") ? "pack" : "fits"
+        words = (answer == "fits") ? "between the kit's least and most it does" : "the kit's own limits were not looked at"
+        Part.new(key: "verdict", label: "the panels", kind: :choice, answer:, options: VERDICTS,
           slips: [Slip.new(words, said)],
           why: "#{@subject.printer.with_unit(lap.answer)} of lap; the kit takes " \
             "#{%w[lap.least lap.most].map { |key| @subject.printer.with_unit(kit(key)) }.join(" to ")}.")

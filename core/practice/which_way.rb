@@ -8,14 +8,16 @@ module YellowTrack
       KEY, NAME = "which-way", "Which way"
       LEARN = "The taper, by the hangers' spacing over the height, is what one hanger has to rise over the other; by " \
         "a turn's rise, so many turns."
-      QUARTERS = {1 => [4, 8], 2 => 3..9, 3 => 3..12, 4 => 3..12, 5 => 2..4}.freeze # to turn, either way
+      QUARTERS = {1 => [4, 8], 2 => 3..9, 3 => 3..12, 4 => 3..12, 5 => 2..3}.freeze # to turn, either way
+      EVEN = [1r / 8, 1r / 4].freeze # quarters that it is off by, where nothing is turned
       HELD = 3 # steps that a hanger is from its end, from the third level
 
       private
 
       def hung
-        @quarters = (level == 5 && site.pick([true, false])) ? 0 : site.pick(QUARTERS.fetch(level)) * site.pick([1, -1])
-        {"gaps" => gaps(@quarters * step), "at" => at}
+        even = level == 5 && site.pick([true, false, false])
+        quarters = site.pick(even ? EVEN : QUARTERS.fetch(level)) * site.pick([1, -1])
+        {"gaps" => gaps(quarters * step), "at" => at}
       end
 
       # Where the hangers stand; from the third level one of them near its end.

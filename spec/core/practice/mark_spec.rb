@@ -29,6 +29,37 @@ RSpec.describe YellowTrack::Practice::Mark do
     expect(mark(height.answer).slip).to be_nil
   end
 
+  it "marks alike over and under, in every drill and level, where the set goes in alike" do
+    read = YellowTrack::Files::Commands.method(:read)
+    YellowTrack::Practice.drills.each_key do |key|
+      YellowTrack::Practice::LEVELS.each do |level|
+        question = YellowTrack::Practice.question(key, level:, seed: 2, read:)
+        question.parts.select(&:length?).each do |part|
+          [0r, 1r / 2, 1r, 3r / 2, 2r, 3r, 4r, 30r].each do |off|
+            under, over = [-off, off].map { |by| described_class.of(part, part.answer + by, question) }
+            expect(under.off).to eq(-over.off)
+            expect(under.points).to eq over.points if off <= 1 || off > 3 || [part.over, part.under].none?
+          end
+        end
+      end
+    end
+  end
+
+  it "marks a panel at the left jamb as its mirror at the right" do
+    read = YellowTrack::Files::Commands.method(:read)
+    base = YellowTrack::Practice.question("panel-width", level: 1, seed: 2, read:)
+    set = YellowTrack::Plan.of(base.subject).set
+    gaps = {"top" => 9r, "middle" => 9r / 2, "bottom" => 0r}
+    left, right = [set.panels.first, set.panels.last].map do |panel|
+      YellowTrack::Practice::Bench.new(set, panel, {"gaps" => gaps}, base.subject.printer)
+    end
+    expect(left.fewest).to eq(right.fewest.map(&:reverse))
+    [[0, 3], [2, -1], [-4, 0]].each do |move|
+      expect(left.left_over(move)).to be_within(1e-9).of(right.left_over(move.reverse))
+      expect(left.even_after?([move])).to eq right.even_after?([move.reverse])
+    end
+  end
+
   it "counts the worst part of a question, and half for a second try" do
     marks = [mark(height.answer), mark(height.answer - 1)]
     round = YellowTrack::Practice::Round
