@@ -9,7 +9,8 @@ module YellowTrack
         "tall never goes in; what is missing is built at the head."
       VERDICTS = {"fits" => "it fits as it is", "build" => "it fits if the head is built down",
                   "tall" => "it does not: it is too tall"}.freeze
-      SHORT = {"fits" => 0..0, "build" => 20..110, "tall" => -60..-12}.freeze # mm under the height that fits
+      SHORT = {"fits" => 0..0, "build" => 20..110, "tall" => -42..-12}.freeze # mm under the height that fits
+      NEAR = {"fits" => 6..11, "build" => 12..17, "tall" => -10..-5}.freeze # the same, at the last level
 
       private
 
@@ -17,7 +18,8 @@ module YellowTrack
         document = site.document(1100..1700, 2000..2400)
         set = sliding
         cut = Plan.of(@read.call(file, document.merge("set" => set)))
-        short = (site.pick(SHORT.fetch(site.pick(SHORT.keys))) / site.grain).round
+        by = (level == 5) ? NEAR : SHORT
+        short = (site.pick(by.fetch(site.pick(by.keys))) / site.grain).round
         height = (cut.working["panels.height"].value / site.grain).round - short
         document.merge("set" => set.merge("height" => site.told(height)))
       end
@@ -40,10 +42,13 @@ module YellowTrack
         (verdict == "build") ? [choice, needed] : [choice]
       end
 
+      # What is missing is asked near the kit's own limits; slips of it need not be near.
+      def close?(_question) = true
+
       # The set's own verdict is the core's.
       def draw
         made = super
-        return if made.nil? || made.parts.first.slips.empty?
+        return if made.nil? || made.parts.flat_map(&:slips).empty?
 
         made if made.parts.first.answer == Plan.of(made.subject).to_h.dig("build", "verdict")
       end

@@ -103,7 +103,17 @@ module YellowTrack
         Slip.new(words, value) unless value == entry.value
       end
 
+      # At the last level a slip comes near the answer, where a length is asked.
+      def close?(question)
+        lengths = question.parts.select(&:length?)
+        lengths.empty? || lengths.any? do |part|
+          part.slips.any? { |slip| (slip.value - part.answer).abs <= 2 * Mark::USABLE }
+        end
+      end
+
       def distinct?(question)
+        return false if level == LEVELS.max && !close?(question)
+
         question.parts.all? { |part| part.length? ? apart?(part, question.grain) : missed?(part) }
       end
 

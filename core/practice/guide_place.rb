@@ -67,6 +67,9 @@ module YellowTrack
           })
       end
 
+      # A guide is never nearer to an edge of its lap than half of the least one.
+      def close?(_question) = true
+
       def places(entry)
         lap = entry.values.fetch(:lap)
         [slip("that is where the lap begins", entry, lap: 0), slip("that is where the lap ends", entry, lap: lap * 2),

@@ -42,7 +42,11 @@ module YellowTrack
       # Bumpers at the ends of the run, from the second level on.
       #
       # @return [Hash] key of a set
-      def bumper = (level == 1) ? {} : {"bumper" => told(about(5..9))}
+      def bumper = if level == 1
+                     {}
+                   else
+                     {"bumper" => told(about((level == 5) ? 2..3 : 5..9))}
+                   end
 
       def pick(list) = list.to_a.sample(random: @random)
 

@@ -81,6 +81,9 @@ module YellowTrack
         [blamed(closure), (by(closure) unless @wrong == NONE)].compact
       end
 
+      # At the last level mostly nothing is wrong, else it departs by little.
+      def close?(_question) = true
+
       def alone?(closure)
         worst = closure.residuals.transform_values { |residual| residual.w.to_f.abs }
         return worst.values.max < Survey::Closure::LIMIT * ALONE if @wrong == NONE

@@ -17,6 +17,13 @@ module YellowTrack
 
           def pieces = rack.pieces.map { |piece| [piece.name, printer.with_unit(piece.length)] }
 
+          # Bars with their lengths, by their numbers.
+          #
+          # @return [Hash{String => String}]
+          def bars_named
+            part.options.to_h { |value, name| [value, "#{name}, #{printer.with_unit(rack.bars[value.to_i].length)}"] }
+          end
+
           # A sharing in words, bar by bar.
           def said(sharing)
             sharing.uniq.sort.map { |bar|

@@ -15,6 +15,15 @@ export function sendWhenHeard() {
       return
     }
     away.hidden = true
+    carry(form, event.submitter)
     form.submit()
   })
+}
+
+// What the button that was pressed says goes along, as it would have by itself.
+function carry(form, button) {
+  if (!button?.name) return
+  const told = document.createElement("input")
+  Object.assign(told, { type: "hidden", name: button.name, value: button.value })
+  form.append(told)
 }
