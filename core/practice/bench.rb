@@ -65,6 +65,11 @@ module YellowTrack
       # Quarters that a move turns the right hanger above the left.
       def apart(move) = move ? move.last - move.first : 0
 
+      # A first move as far as the hangers go.
+      #
+      # @return [Array(Integer, Integer)]
+      def within(move) = controls([]).within(SIDES.zip(move).to_h).values_at(*SIDES)
+
       # The core's own moves, the fewest.
       #
       # @return [Array<Array(Integer, Integer)>, nil] nil where no single move evens it

@@ -55,7 +55,8 @@ module YellowTrack
                    (one * leverage).round
                  },
                  "both were turned, as far each" => [left - right, right - left]}
-        made = found.map { |words, move| Slip.new(words, [move]) }.reject { |slip| slip.value == moves }
+        made = found.map { |words, move| Slip.new(words, [bench.within(move)]) }
+          .reject { |slip| slip.value == moves || slip.value.flatten.all?(&:zero?) }
         made.uniq(&:value) if made.none? { |slip| bench.even_after?(slip.value) }
       end
 
