@@ -22,22 +22,47 @@ module YellowTrack
 
       def parts(plan)
         corner = plan.working["pivots.least_corner"]
+        @strip = plan.opening["half_jamb.thickness"]
         [part(plan, "pivots.side_gap", "side gap", slips: ->(entry) { gaps(entry, corner) },
-          under: "the corner binds on the jamb before the pair is folded")]
+          under: "the corner binds on the jamb before the pair is folded", why: before(plan))]
+      end
+
+      # The sums that it is the most of.
+      def before(plan)
+        entries = %w[pivots.least_corner pivots.least_half_jamb].map { |key|
+          plan.working.entries.find { |one| one.key == key }
+        }
+        printer = plan.opening.printer
+        entries.compact.map { |entry| "#{entry.title}: #{entry.formula} = #{entry.sum(printer)} = #{entry.result(printer)}" }
+          .join("; ")
       end
 
       def given(plan)
         gap = plan.working["pivots.side_gap"].values
         {"the kit's own side gap" => gap[:gaps].first, "a little to spare" => plan.working["pivots.least_corner"]
-          .values[:margin], "set in steps of" => gap[:step]}
+          .values[:margin], "set in steps of" => gap[:step], **(@strip ? folded(plan) : {})}
+      end
+
+      # How far it folds past a half jamb.
+      def folded(plan)
+        values = plan.working["pivots.least_half_jamb"].values
+        {"setback behind the half jamb" => values[:setback], "the widest fold" => "#{values[:fold].number.to_f.round(1)}°"}
       end
 
       def gaps(entry, corner)
         kit, half = entry.values.fetch(:gaps).first, corner.values.fetch(:thickness) / 2
         [Slip.new("that is the kit's own gap, which is not enough here", kit),
-          Slip.new("that is half the thickness", half),
-          slip("the little to spare was forgotten", entry, gaps: [kit, corner.value - corner.values.fetch(:margin)])]
+          Slip.new("that is half the thickness", half), *(@strip ? beside_half_jamb(entry) : [spare(entry, kit, corner)])]
           .compact.reject { |slip| slip.value == entry.value }
+      end
+
+      def spare(entry, kit, corner)
+        slip("the little to spare was forgotten", entry, gaps: [kit, corner.value - corner.values.fetch(:margin)])
+      end
+
+      def beside_half_jamb(entry)
+        [Slip.new("that is the half jamb's width alone", @strip),
+          slip("the half jamb was forgotten", entry, gaps: entry.values.fetch(:gaps).first(2))]
       end
     end
   end

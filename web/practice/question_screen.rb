@@ -84,7 +84,8 @@ module YellowTrack
 
         def sum(part)
           entry = part.entry
-          entry ? "#{entry.title}: #{entry.formula} = #{entry.sum(printer)} = #{entry.result(printer)}" : part.why
+          [entry && "#{entry.title}: #{entry.formula} = #{entry.sum(printer)} = #{entry.result(printer)}", part.why].compact
+            .join("; ")
         end
 
         def file = Paths.practice(question.drill, "#{question.seed}.json", level: question.level)
