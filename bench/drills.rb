@@ -29,8 +29,8 @@ module YellowTrack
 
       # The examples that CI runs over few seeds.
       def proof
-        told = IO.popen({"SEEDS" => PROVED.to_s}, ["bundle", "exec", "rspec", "--format", "progress", PROOF], &:read)
-        "#{PROVED} seeds a drill and level: #{told[/^\d+ examples?, .*$/]}"
+        told = IO.popen({"SEEDS" => PROVED.to_s, "BUNDLE_WITHOUT" => nil}, ["bin/test", PROOF], &:read)
+        "#{PROVED} seeds a drill and level: #{told[/^\d+ examples?, .*$/] || "the proof did not run"}"
       end
     end
   end

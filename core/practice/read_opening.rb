@@ -14,6 +14,17 @@ module YellowTrack
       # A slip in a diagonal and one in its height look alike: the diagonal is read first.
       HEIGHTS = {"diagonals.falling" => "heights.left", "diagonals.rising" => "heights.right"}.freeze
 
+      # The reading that departs the most, in words, and what is blamed.
+      #
+      # @param closure [Survey::Closure]
+      def self.departs(closure)
+        key, worst = closure.residuals.max_by { |_, residual| residual.w.to_f.abs }
+        blamed = closure.suspects.map { |one| one.tr(".", " ") }
+        "#{key.tr(".", " ")}: #{worst.v.round(1)} mm are left over, #{worst.w.abs.round(1)} times what a tape does; " \
+          "from #{Survey::Closure::LIMIT} on a reading is blamed. #{blamed.empty? ? "None is." : "Blamed: " \
+            "#{blamed.join(", ")}."}"
+      end
+
       private
 
       def drawn

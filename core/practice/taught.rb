@@ -13,10 +13,7 @@ module YellowTrack
         "read-opening" => {
           kind: Lesson::OnOpening, level: 2, seed: 1, label: "the rising diagonal",
           path: %w[survey diagonals rising], by: (-80..0).step(5), entries: [],
-          says: ->(plan) {
-            blamed = plan.closure.suspects
-            blamed.empty? ? "No reading departs from the others." : "Blamed: #{blamed.join(", ").tr(".", " ")}."
-          },
+          says: ->(plan) { ReadOpening.departs(plan.closure) },
           drawn: ->(plan) { [plan.opening.survey, plan.closure] }
         },
         "tightest" => {

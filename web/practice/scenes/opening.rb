@@ -34,7 +34,7 @@ module YellowTrack
 
           def step = in_unit(question.grain)
 
-          def known = {**of_survey, **of_set, **super}
+          def known = {**super, **of_survey, **of_set}
 
           private
 
