@@ -44,6 +44,11 @@ module YellowTrack
         (unit == "") ? "#{(value * 100).to_f.round(1)} %" : "#{value.to_f.round(1)} #{unit}"
       end
 
+      # All of it in one line: title, formula, its numbers and what it comes to.
+      #
+      # @return [String]
+      def line(printer = MILLIMETRES) = "#{title}: #{formula} = #{sum(printer)} = #{result(printer)}"
+
       def length? = unit == "mm"
 
       # The value worked out again from its formula.

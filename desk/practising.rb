@@ -44,7 +44,8 @@ module YellowTrack
           own = last_tries.select { |answer| answer.drill == drill::KEY }
           rounds = own.group_by(&:round_id).slice(*whole).values
             .map { |list| [day(list.last.at), Practice::Round.share(list.map(&:points))] }
-          Standing.new(drill:, due: Practice::Due.on(rounds), share: rounds.last&.last, offs: own.map { |answer| [day(answer.at), answer.off] })
+          Standing.new(drill:, due: Practice::Due.on(rounds), share: rounds.last&.last,
+            offs: own.map { |answer| [day(answer.at), answer.off] })
         end
       end
 
@@ -79,7 +80,12 @@ module YellowTrack
       #
       # @param crew_round [Store::Practice::CrewRound]
       # @return [Integer] its number
-      def take(crew_round) = @book.practice.own(crew_round, @account_id)
+      # @raise [Fault] for one whose questions are made in another way since
+      def take(crew_round)
+        return @book.practice.own(crew_round, @account_id) if current?(crew_round)
+
+        raise Fault.new("The questions of that round are made in another way since. Set another.", key: "set")
+      end
 
       # @return [Store::Practice::Round, nil] his
       def round(id) = @book.practice.find(id, @account_id)

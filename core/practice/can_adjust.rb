@@ -5,8 +5,8 @@ module YellowTrack
     # What a screw can take out of a hung panel's gaps, and what it cannot (handbook 8, 15).
     class CanAdjust < HungDrill
       KEY, NAME = "can-adjust", "Can adjust, cannot"
-      LEARN = "A taper goes by the screws, as far as they reach; a bow stays; more than twice the screws' whole way is " \
-        "no adjuster's: a roller is off, or a hanger undone."
+      LEARN = "A taper goes by the screws, as far as they reach; a bow stays; more than twice the screws' whole way " \
+        "is no adjuster's: a roller is off, or a hanger undone."
       VERDICTS = {"screws" => "the screws even it", "bow" => "a bow: no screw takes it out",
                   "end" => "the screws come to their end: the rest is packed",
                   "off" => "a roller is off, or a hanger undone: look first", "even" => "it is even: leave it"}.freeze
@@ -17,8 +17,8 @@ module YellowTrack
                "even" => ["screws", "gaps that differ by no more than 1 mm are even"]}.freeze
       # mm that the right hanger is too low, and of bow, by what it is to be
       RISES = {"screws" => 2..7, "bow" => 0..0, "end" => 15..21, "off" => 27..40, "even" => 0..0}.freeze
-      CLOSE = {"screws" => [21r / 2, 11r, 23r / 2], "bow" => [0r], "end" => [45r / 2, 23r, 47r / 2], "off" => [49r / 2, 25r],
-               "even" => [0r]}.freeze
+      CLOSE = {"screws" => [21r / 2, 11r, 23r / 2], "bow" => [0r], "end" => [45r / 2, 23r, 47r / 2],
+               "off" => [49r / 2, 25r], "even" => [0r]}.freeze
       NEAR = %w[bow bow even].freeze
       BOWS = {"bow" => 5..12}.freeze
       SLIGHT = {"bow" => [5r / 2, 3r], "even" => [1r / 2, 1r], "screws" => [1r, 3r / 2, 2r]}.freeze

@@ -5,12 +5,13 @@ module YellowTrack
     # Which piece comes from which bar: offcuts of the rack, and new bars (handbook 7).
     class CutFrom < Drill
       KEY, NAME = "cut-from", "What is it cut from"
-      LEARN = "As little bought as can be, then the fewest bars, then the longest offcut: a kerf between two pieces, the " \
-        "rack looked through first, and the longest piece not always in the first bar that takes it."
+      LEARN = "As little bought as can be, then the fewest bars, then the longest offcut: a kerf between two pieces, " \
+        "the rack looked through first, and the longest piece not always in the first bar that takes it."
       BAR, PRICE = 2400, 18.0
       KERF = {1 => 5, 2 => 4, 3 => 3, 4 => 2, 5 => 3}.freeze # grains
       NEW = 2 # bars that can be bought
-      RACK, KERF_FORGOTTEN, LONGEST = "the rack was forgotten", "the kerf was forgotten", "that is the longest first only"
+      RACK, KERF_FORGOTTEN = "the rack was forgotten", "the kerf was forgotten"
+      LONGEST = "that is the longest first only"
 
       # What the bars of a rack are called.
       #

@@ -6,8 +6,8 @@ module YellowTrack
     # from the left jamb.
     class GuidePlace < Drill
       KEY, NAME = "guide-place", "Where does the guide go"
-      LEARN = "A guide goes in the middle of the lap, with both panels closed, and holds every lane that passes it. A " \
-        "pivot goes its side gap and its inset from the jamb."
+      LEARN = "A guide goes in the middle of the lap, with both panels closed, and holds every lane that passes it. " \
+        "A pivot goes its side gap and its inset from the jamb."
       LANES = {"both" => "both lanes", "front" => "the front lane alone", "rear" => "the rear lane alone"}.freeze
       LAPS = {1 => 50..70, 2 => 28..60, 3 => 28..60, 4 => 28..60, 5 => 22..28}.freeze # mm
 
@@ -47,7 +47,8 @@ module YellowTrack
 
         @width = plan.working["panels.width"].value
         [part(plan, "laps.AB.guide_at", "from the left jamb", slips: method(:places), kind: :place,
-          over: "panel A runs off the guide when it is slid", under: "panel B runs off the guide when it is slid"), lanes]
+          over: "panel A runs off the guide when it is slid", under: "panel B runs off the guide when it is slid"),
+          lanes]
       end
 
       def lanes

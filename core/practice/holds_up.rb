@@ -5,8 +5,8 @@ module YellowTrack
     # A small job: which wait decides its end, and how many visits it takes (handbook 14).
     class HoldsUp < Drill
       KEY, NAME = "holds-up", "What holds it up"
-      LEARN = "The end is decided by the longest chain of work and waits, not by the longest work; steps that can wait " \
-        "share a trip, and what dries stays away for its hours."
+      LEARN = "The end is decided by the longest chain of work and waits, not by the longest work; steps that can " \
+        "wait share a trip, and what dries stays away for its hours."
       KINDS = %w[paint filler covering order].freeze
       DRIES = %w[paint filler].freeze
       WAITS = {"paint" => "paint drying", "filler" => "filler setting", "covering" => "the floor layer",
@@ -127,8 +127,8 @@ module YellowTrack
 
       # Openings whose wait, or whose others, stand in the chain.
       def waits(visits)
-        visits.chain.select { |one| %w[wait other].include?(one.by) }.map { |one| visits.model.steps[one.place].opening }
-          .uniq
+        waited = visits.chain.select { |one| %w[wait other].include?(one.by) }
+        waited.map { |one| visits.model.steps[one.place].opening }.uniq
       end
 
       def longest_work

@@ -166,7 +166,9 @@ module YellowTrack
         # Whatever dries takes so long.
         def dried_in(hours)
           steps = @question.document["steps"].map do |step|
-            waits = (step["after"] || []).map { |after| after["wait"] ? after.merge("wait" => {"hours" => hours}) : after }
+            waits = (step["after"] || []).map do |after|
+              after["wait"] ? after.merge("wait" => {"hours" => hours}) : after
+            end
             step["after"] ? step.merge("after" => waits) : step
           end
           @question.document.merge("steps" => steps)

@@ -32,12 +32,14 @@ module YellowTrack
         end
 
         def facts(_plan)
-          {"the panels" => @mirror ? "tall mirrors" : "plain, painted", "the linings" => @new ? "new" : "old, as they are"}
+          {"the panels" => @mirror ? "tall mirrors" : "plain, painted",
+           "the linings" => @new ? "new" : "old, as they are"}
         end
 
         def reasons(_plan)
           [reason("follow", "the eye sees the gap, not the plumb", !@mirror && !@new,
-            @mirror ? "in a tall mirror the eye sees the plumb" : "new linings are set plumb, and packed where they are not"),
+            @mirror ? "in a tall mirror the eye sees the plumb" :
+              "new linings are set plumb, and packed where they are not"),
             reason("plumb", "a tall mirror shows what leans", @mirror, "there is no mirror"),
             reason("plumb", "the linings are new", @new && !@mirror, @new ? "the mirror decides it first" :
               "the linings are old"),
@@ -73,7 +75,8 @@ module YellowTrack
           [reason("groove", "it hides the guide, and there is wood enough", enough, left),
             reason("side guides", "a groove leaves too little wood", !enough, left),
             reason("side guides", "they hold a panel of even thickness, without strips", @even && !enough,
-              @even ? "so they do, and a groove would hide the guide: #{left}" : "they catch on stiles that are thicker"),
+              @even ? "so they do, and a groove would hide the guide: #{left}" :
+                "they catch on stiles that are thicker"),
             reason("groove", "a fin needs no wood", false, "it runs in the rail: #{left}"),
             reason("side guides", "they are not seen", false, "it is the groove that hides the guide")]
         end
@@ -97,7 +100,8 @@ module YellowTrack
         end
 
         def reasons(_plan)
-          [reason("half jamb", "the lining is painted: nothing is seen of gap or track", @painted, "the lining is oiled"),
+          [reason("half jamb", "the lining is painted: nothing is seen of gap or track", @painted,
+            "the lining is oiled"),
             reason("open jamb", "more clear width is wanted", !@painted, "hangers go in at any width"),
             reason("half jamb", "it gives more clear width", false, "it takes some: it stands before the jamb"),
             reason("open jamb", "the side gap need not be even then", false, "it is in view and has to be"),
@@ -152,7 +156,8 @@ module YellowTrack
             "the floor of the survey is not the one that the door hangs over"),
             reason("on site", "the covering is still to come: heights wait for a check measurement", coming,
               "the covering is laid, or there is none"),
-            reason("in the workshop", "a covering is always as thick as it says", false, "glue and levelling come to it"),
+            reason("in the workshop", "a covering is always as thick as it says", false,
+              "glue and levelling come to it"),
             reason("on site", "widths can be cut from the check measurement", false, "it measures heights"),
             reason("on site", "then no survey is needed", false, "the set is chosen and bought by it")]
         end

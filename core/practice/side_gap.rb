@@ -33,8 +33,7 @@ module YellowTrack
           plan.working.entries.find { |one| one.key == key }
         }
         printer = plan.opening.printer
-        entries.compact.map { |entry| "#{entry.title}: #{entry.formula} = #{entry.sum(printer)} = #{entry.result(printer)}" }
-          .join("; ")
+        entries.compact.map { |entry| entry.line(printer) }.join("; ")
       end
 
       def given(plan)
@@ -46,14 +45,15 @@ module YellowTrack
       # How far it folds past a half jamb.
       def folded(plan)
         values = plan.working["pivots.least_half_jamb"].values
-        {"setback behind the half jamb" => values[:setback], "the widest fold" => "#{values[:fold].number.to_f.round(1)}°"}
+        {"setback behind the half jamb" => values[:setback],
+         "the widest fold" => "#{values[:fold].number.to_f.round(1)}°"}
       end
 
       def gaps(entry, corner)
         kit, half = entry.values.fetch(:gaps).first, corner.values.fetch(:thickness) / 2
         [Slip.new("that is the kit's own gap, which is not enough here", kit),
-          Slip.new("that is half the thickness", half), *(@strip ? beside_half_jamb(entry) : [spare(entry, kit, corner)])]
-          .compact.reject { |slip| slip.value == entry.value }
+          Slip.new("that is half the thickness", half), *(@strip ? beside_half_jamb(entry) :
+            [spare(entry, kit, corner)])].compact.reject { |slip| slip.value == entry.value }
       end
 
       def spare(entry, kit, corner)

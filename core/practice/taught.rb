@@ -38,7 +38,8 @@ module YellowTrack
           entries: %w[pivots.least_corner pivots.side_gap]
         },
         "pocket-frame" => {
-          kind: Lesson::OnOpening, label: "the leaf's thickness", path: %w[set thickness], by: (30..44).step(2), set: true,
+          kind: Lesson::OnOpening, label: "the leaf's thickness", path: %w[set thickness], by: (30..44).step(2),
+          set: true,
           entries: %w[pocket.rough_width pocket.wall pocket.longest_screw]
         },
         "left-to-cut" => {
@@ -47,8 +48,10 @@ module YellowTrack
           drawn: ->(plan) { [plan.set.slab, plan.set.width, plan.set.height] }
         },
         "build-up" => {
-          kind: Lesson::OnOpening, label: "the packing wanted", path: %w[set packing left], by: (8..60).step(4), set: true,
-          entries: [], says: ->(plan) { Layered.words(Prepare::BuildUp.new(plan.working["prepare.packing.left"].value)) },
+          kind: Lesson::OnOpening, label: "the packing wanted",
+          path: %w[set packing left], by: (8..60).step(4), set: true,
+          entries: [],
+          says: ->(plan) { Layered.words(Prepare::BuildUp.new(plan.working["prepare.packing.left"].value)) },
           drawn: ->(plan) { Prepare::BuildUp.new(plan.working["prepare.packing.left"].value).to_h }
         },
         "cut-from" => {kind: Lesson::OnBars, level: 3, label: "the kerf", by: 0..8},
@@ -61,7 +64,8 @@ module YellowTrack
         "what-ails" => {kind: Lesson::OnDoor, level: 3, label: "the questions"},
         "holds-up" => {kind: Lesson::OnJob, level: 3, seed: 13, label: "what dries", by: (6..78).step(6)},
         "schools" => {
-          kind: Lesson::OnOpening, level: 3, seed: 2, label: "thinnest part of the bottom rail", path: %w[set rail_thickness],
+          kind: Lesson::OnOpening, level: 3, seed: 2, label: "thinnest part of the bottom rail",
+          path: %w[set rail_thickness],
           by: (12..30).step(2), set: true, entries: %w[guides.groove_width guides.wood],
           says: ->(plan) {
             (plan.working["guides.wood"].value >= Place::Guiding::LEAST) ? "Wood enough: the groove hides the guide." :

@@ -56,7 +56,8 @@ module YellowTrack
       def verdict(lap)
         answer = judged(lap.answer)
         said = (answer == "fits") ? "pack" : "fits"
-        words = (answer == "fits") ? "between the kit's least and most it does" : "the kit's own limits were not looked at"
+        words = (answer == "fits") ? "between the kit's least and most it does" :
+          "the kit's own limits were not looked at"
         Part.new(key: "verdict", label: "the panels", kind: :choice, answer:, options: VERDICTS,
           slips: [Slip.new(words, said)],
           why: "#{@subject.printer.with_unit(lap.answer)} of lap; the kit takes " \

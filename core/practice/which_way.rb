@@ -27,7 +27,7 @@ module YellowTrack
         down, up = @panel_reading.range("left")
         near = [down, up].map { |at| (at / step).truncate * step }
         held = site.pick(near.zip([1, -1]).map { |at, inward| at + inward * site.pick(0..HELD) * step })
-        {"left" => held, "right" => 0r}.then { |at| site.pick([true, false]) ? at : at.keys.zip(at.values.reverse).to_h }
+        site.pick([true, false]) ? {"left" => held, "right" => 0r} : {"left" => 0r, "right" => held}
       end
 
       def asked(_set) = "Which hanger, which way, how many turns, until the gaps are even?"
@@ -63,9 +63,7 @@ module YellowTrack
       def why(bench, moves)
         return "The gaps differ by no more than #{Adjust::EVEN} mm: nothing is turned." if moves.empty?
 
-        bench.answer([]).work.entries.map { |entry|
-          "#{entry.title}: #{entry.formula} = #{entry.sum(@printer)} = #{entry.result(@printer)}"
-        }.join("; ")
+        bench.answer([]).work.entries.map { |entry| entry.line(@printer) }.join("; ")
       end
     end
   end

@@ -234,5 +234,9 @@ RSpec.describe "Practice" do
     expect(page.css("tbody tr").map { |row| row.css("td").map(&:text) }).to eq [%w[1 Tightest 3]]
     answer_all(path, 1)
     expect(practising.answered(practising.round(id)).length).to eq 1
+    set = practising.set("mixed")
+    book.instance_variable_get(:@db)[:practice_sets].where(id: set).update(version: 1)
+    send_form("/practice/rounds", {"set" => set.to_s})
+    expect([last_response.status, page.text]).to match [422, /made in another way since. Set another/]
   end
 end

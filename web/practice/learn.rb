@@ -35,11 +35,7 @@ module YellowTrack
         def value(state) = state.value.is_a?(Numeric) ? state.printer.with_unit(state.value) : state.value
 
         # @return [Array<String>] each as it is written in the ledger
-        def sums(state)
-          state.entries.map do |entry|
-            "#{entry.title}: #{entry.formula} = #{entry.sum(state.printer)} = #{entry.result(state.printer)}"
-          end
-        end
+        def sums(state) = state.entries.map { |entry| entry.line(state.printer) }
 
         # @return [Drawing::Picture]
         def drawing(state)

@@ -12,8 +12,8 @@ module YellowTrack
 
         GRADES = {exact: "exact", good: "good", usable: "usable: it still goes in", wrong: "wrong"}.freeze
         # Of answers that no length says the error of.
-        OTHER_GRADES = {turns: {usable: "usable: it took more moves"}, bars: {usable: "usable: it costs more",
-                                                                              good: "good: more bars, or a shorter offcut"},
+        OTHER_GRADES = {turns: {usable: "usable: it took more moves"},
+                        bars: {usable: "usable: it costs more", good: "good: more bars, or a shorter offcut"},
                         cause: {usable: "right, and dear", good: "right, and a little dear"},
                         layers: {usable: "usable: it is more work, or lies farther under"}}.freeze
 
@@ -84,8 +84,7 @@ module YellowTrack
 
         def sum(part)
           entry = part.entry
-          [entry && "#{entry.title}: #{entry.formula} = #{entry.sum(printer)} = #{entry.result(printer)}", part.why].compact
-            .join("; ")
+          [entry&.line(printer), part.why].compact.join("; ")
         end
 
         def file = Paths.practice(question.drill, "#{question.seed}.json", level: question.level)

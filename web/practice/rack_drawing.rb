@@ -19,7 +19,8 @@ module YellowTrack
         def cut(rack, sharing, bar, name)
           pieces = sharing.each_index.select { |place| sharing[place] == bar }.map { |place| rack.pieces[place] }
           named = rack.bars[bar].dup.tap { |one| one.name = name }
-          YellowTrack::Cutting::Cut.new(bar: named, pieces:, trim: 0r, kerf: rack.kerf, offcut: rack.offcut(sharing, bar))
+          YellowTrack::Cutting::Cut.new(bar: named, pieces:, trim: 0r, kerf: rack.kerf,
+            offcut: rack.offcut(sharing, bar))
         end
       end
     end
