@@ -7,7 +7,11 @@ module YellowTrack
     class Playing
       # @param question [Practice::Question] one that is played
       # @return [Playing]
-      def self.of(question) = (question.play.is_a?(Practice::Bench) ? Moves : Findings).new(question.play)
+      # @raise [Fault] for one that is not
+      def self.of(question)
+        play = question.play or raise Fault.new("Nothing is turned or asked here: give the answer.", key: "step")
+        (play.is_a?(Practice::Bench) ? Moves : Findings).new(play)
+      end
 
       def initialize(play)
         @play = play
@@ -17,6 +21,8 @@ module YellowTrack
       class Moves < Playing
         def check(steps, step)
           moves = Answering.moves([*steps, step])
+          raise ArgumentError unless moves.last.length == Practice::Bench::SIDES.length
+
           controls = @play.controls(moves[0...-1])
           given = Practice::Bench::SIDES.zip(moves.last).to_h
           raise Fault.new("No hanger was turned. Turn one, or leave it so.", key: "turns") if given.values.all?(&:zero?)

@@ -37,12 +37,9 @@ module YellowTrack
         end
 
         def reasons(_plan)
-          [reason("follow", "the eye sees the gap, not the plumb", !@mirror && !@new,
-            @mirror ? "in a tall mirror the eye sees the plumb" :
-              "new linings are set plumb, and packed where they are not"),
+          [reason("follow", "the eye sees the gap, not the plumb", !@mirror, "in a tall mirror the eye sees the plumb"),
             reason("plumb", "a tall mirror shows what leans", @mirror, "there is no mirror"),
-            reason("plumb", "the linings are new", @new && !@mirror, @new ? "the mirror decides it first" :
-              "the linings are old"),
+            reason("plumb", "the linings are new", @new, "the linings are old"),
             reason("follow", "the adjusters are for that", false, "that they can is no reason to"),
             reason("plumb", "pivots stand one above the other", false, "panels that slide have no pivots")]
         end
@@ -74,9 +71,8 @@ module YellowTrack
           enough = wood >= LEAST
           [reason("groove", "it hides the guide, and there is wood enough", enough, left),
             reason("side guides", "a groove leaves too little wood", !enough, left),
-            reason("side guides", "they hold a panel of even thickness, without strips", @even && !enough,
-              @even ? "so they do, and a groove would hide the guide: #{left}" :
-                "they catch on stiles that are thicker"),
+            reason("side guides", "they hold a panel of even thickness, without strips", @even,
+              "they catch on stiles that are thicker"),
             reason("groove", "a fin needs no wood", false, "it runs in the rail: #{left}"),
             reason("side guides", "they are not seen", false, "it is the groove that hides the guide")]
         end
@@ -87,8 +83,7 @@ module YellowTrack
         def asked = "A half jamb, or the jamb left open?"
 
         def document(_drill)
-          @painted = yes?
-          @plumb = yes?
+          @painted, @boxes = yes?, yes?
           set = {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => site.told(site.about(30..36)),
                  "makeup" => [{"material" => "solid timber"}]}
           site.document(800..1100, 2000..2300).merge("set" => set)
@@ -96,13 +91,13 @@ module YellowTrack
 
         def facts(_plan)
           {"the lining" => @painted ? "painted" : "oiled oak, with no strip to match it",
-           "the shelves behind" => @painted ? "clothes on hangers" : "boxes as wide as the opening, nearly"}
+           "behind it" => @boxes ? "boxes nearly as wide as the opening" : "clothes on hangers"}
         end
 
         def reasons(_plan)
           [reason("half jamb", "the lining is painted: nothing is seen of gap or track", @painted,
             "the lining is oiled"),
-            reason("open jamb", "more clear width is wanted", !@painted, "hangers go in at any width"),
+            reason("open jamb", "more clear width is wanted", @boxes, "hangers go in at any width"),
             reason("half jamb", "it gives more clear width", false, "it takes some: it stands before the jamb"),
             reason("open jamb", "the side gap need not be even then", false, "it is in view and has to be"),
             reason("half jamb", "the set need not be hung level then", false, "only a little out of square is hidden")]

@@ -29,18 +29,21 @@ module YellowTrack
       def given(plan) = @place.facts(plan)
 
       def parts(plan)
+        # Of the reasons that hold one alone is offered: any of them would be right.
         reasons = @place.reasons(plan)
         sound, others = reasons.partition(&:holds)
         return if sound.empty? || others.empty?
 
-        offered = [sound.first, *others.sample(OFFERED.fetch(level) - 1, random: site.random)]
+        random = Random.new(@seed) # the same for whoever misread it
+        right = sound.sample(random:)
+        offered = [right, *others.sample(OFFERED.fetch(level) - 1, random:)]
         by = reasons.each_with_index.to_h { |one, place| [place.to_s, one] }
           .select { |_, one| offered.include?(one) }.sort_by { |_, one| [one.school, one.words] }.to_h
         options = by.transform_values { |one| "#{one.school}: #{one.words}" }
-        answer = by.key(sound.first)
+        answer = by.key(right)
         [Part.new(key: "reason", label: "school and reason", kind: :choice, answer:, options:,
           slips: by.except(answer).map { |key, one| Slip.new("that does not hold here: #{one.says}", key) },
-          why: "#{sound.first.words[0].upcase}#{sound.first.words[1..]}: that holds here.")]
+          why: "#{right.words[0].upcase}#{right.words[1..]}: that holds here.")]
       end
     end
   end

@@ -4,7 +4,7 @@ module YellowTrack
   module Practice
     # Moves on the bench until the gaps are even (handbook 12): as many as the fewest, and
     # the quarters of the core's own, is exact; half a turn from it, or one move more, good;
-    # two more usable. It stands on a Bench.
+    # two more, or turning what was even, usable. It stands on a Bench.
     class TurnsMark < Mark
       HALF = 2 # quarters in half a turn
 
@@ -20,8 +20,10 @@ module YellowTrack
       def grade
         return :wrong unless bench.even_after?(given)
 
+        return given.empty? ? :exact : :usable if part.answer.empty?
+
         more = given.length - part.answer.length
-        return :exact if more.zero? && beside <= 0
+        return :exact if more.zero? && beside.zero?
 
         {0 => (beside <= HALF) ? :good : :usable, 1 => :good, 2 => :usable}.fetch(more, :wrong)
       end

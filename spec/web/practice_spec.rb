@@ -187,6 +187,17 @@ RSpec.describe "Practice" do
     expect(states(path)[place].answers.last.points).to be_between(0, 3)
   end
 
+  it "says that nothing is turned or asked where nothing is played, and what is no move" do
+    path = begin_round
+    send_step(path, 0, "wheels_on", 0)
+    expect([last_response.status, page.at_css(".says").text]).to match [422, /Nothing is turned or asked here/]
+    expect(states(path)[0].tries).to eq 0
+    %w[5 a 1,2,3].each do |ask|
+      send_form("/practice/which-way/4", {"level" => "2", "do" => "ask", "ask" => ask, "steps" => "1 x"})
+      expect([last_response.status, page.at_css(".says").text]).to match [422, /is no move/]
+    end
+  end
+
   it "says what is missing of an answer in several, with what was chosen in its place" do
     send_form("/practice/cut-from/3", {"level" => "3", "part" => {"bars" => {"0" => "1", "1" => "", "2" => "2"}}})
     expect([last_response.status, page.at_css(".says").text]).to match [422, /No bar was chosen for A-2, A-4, A-5/]
