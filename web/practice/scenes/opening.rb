@@ -34,6 +34,29 @@ module YellowTrack
 
           def step = in_unit(question.grain)
 
+          # What is slid along the floor until it is answered: its number among the parts, and
+          # its label.
+          #
+          # @return [Hash{Integer => String}]
+          def sliders
+            return {} if @screen.done?
+
+            question.parts.each_with_index.select { |part, _| part.kind == :place }
+              .to_h { |part, place| [place, part.label] }
+          end
+
+          # Where a place was put, and where it goes, once it is answered: per cent of the
+          # picture's width.
+          #
+          # @return [Hash{String => Integer}]
+          def placed
+            mark = @screen.marks&.find { |one| one.part.kind == :place } or return {}
+            from, to = shape.feet
+            whole = plan.working["survey.greatest_width"].value
+            {"yours" => mark.given, "right" => mark.part.answer}
+              .transform_values { |mm| (from + (to - from) * (mm / whole).clamp(0, 1)).round }
+          end
+
           def known = {**super, **of_survey, **of_set}
 
           private
