@@ -17,6 +17,7 @@ module YellowTrack
       # What is found in another way than the cause would have it, of ten.
       ODD = {1 => 0, 2 => 1, 3 => 2, 4 => 4, 5 => 6}.freeze
       NEAR = 0.05 # of the runner-up, in the end, at the last level
+      LIKELY = 0.02 # share, before anything is asked, of a cause that is drawn
       TOLD = "the likeliest was named before it was asked"
 
       private
@@ -29,6 +30,7 @@ module YellowTrack
          "symptoms" => [site.pick(SYMPTOMS.fetch(level))], "findings" => {}}
       end
 
+      # A symptom that is not said of such a set is at fault in its file: another is drawn.
       def draw
         @document = drawn
         @told = @subject = @read.call(file, @document)
@@ -43,7 +45,7 @@ module YellowTrack
       end
 
       # Causes that it may be, but for the one that is named without asking.
-      def likely = @told.causes.drop(1).select { |one| one.share >= 0.02 }.map(&:cause)
+      def likely = @told.causes.drop(1).select { |one| one.share >= LIKELY }.map(&:cause)
 
       # What would be found under a cause: mostly what it has most, at times another.
       def found(cause)
