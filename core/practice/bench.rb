@@ -88,10 +88,15 @@ module YellowTrack
         {"format" => "yellow-track/move", "version" => 1, "units" => "mm", "kind" => "slider", "kit" => kit.id,
          "jamb" => @start.jamb, "width" => panel.width.to_f, "height" => panel.height.to_f,
          "gaps" => told(@start.read["gaps"]), "at" => told(SIDES.to_h { |side| [side, @start.at(side)] }),
-         "floor" => told(@start.floor), "bumper" => @set.bumper.to_f, "read" => @start.read_as}
+         "bumper" => @set.bumper.to_f, "read" => @start.read_as, **below}
       end
 
       private
+
+      # What a panel must not come too near to: the floor, or the ends of its channel.
+      def below
+        @set.engagement ? {"engagement" => @set.engagement.to_f} : {"floor" => told(@start.floor)}
+      end
 
       def controls_of(hung) = Adjust::Controls.of(hung, hung.answer, @printer)
 

@@ -15,10 +15,10 @@ module YellowTrack
                "screws" => ["off", "a taper was taken for a fallen roller"],
                "end" => ["screws", "the screws' way was not looked at"],
                "even" => ["screws", "gaps that differ by no more than 1 mm are even"]}.freeze
-      # mm that the right hanger is too low, and of bow, by what it is to be
-      RISES = {"screws" => 2..7, "bow" => 0..0, "end" => 15..21, "off" => 27..40, "even" => 0..0}.freeze
-      CLOSE = {"screws" => [21r / 2, 11r, 23r / 2], "bow" => [0r], "end" => [45r / 2, 23r, 47r / 2],
-               "off" => [49r / 2, 25r], "even" => [0r]}.freeze
+      # mm that the right hanger is too low, from both hangers' whole way or twice that; and
+      # at the last level
+      RISES = {"screws" => 2..6, "end" => -6..-3, "off" => 3..14}.freeze
+      CLOSE = {"screws" => [-3r, -2r, -1r], "end" => [-3r / 2, -1r, -1r / 2], "off" => [1r / 2, 1r]}.freeze
       NEAR = %w[bow bow even].freeze
       BOWS = {"bow" => 5..12}.freeze
       SLIGHT = {"bow" => [5r / 2, 3r], "even" => [1r / 2, 1r], "screws" => [1r, 3r / 2, 2r]}.freeze
@@ -40,9 +40,16 @@ module YellowTrack
       def hung
         @kind = site.pick(kinds)
         close = level == 5
-        rise = site.pick((close ? CLOSE : RISES).fetch(@kind)) * site.pick([1, -1])
         bow = site.pick((close ? SLIGHT : BOWS).fetch(@kind, [0])) * ((level >= 3) ? site.pick([1, -1]) : 1)
-        {"gaps" => gaps(rise.to_r, bow)}
+        {"gaps" => gaps(rise * site.pick([1, -1]), bow)}
+      end
+
+      # How much too low the right hanger stands, mm.
+      def rise
+        by = ((level == 5) ? CLOSE : RISES)[@kind] or return 0r
+        way = @set.kit.fetch("adjust.up") + @set.kit.fetch("adjust.down")
+        from = {"screws" => (level == 5) ? way : 0}.fetch(@kind, 2 * way)
+        (from + site.pick(by)).to_r
       end
 
       # More of them by the level; at the last mostly what lies near a limit.
@@ -54,9 +61,18 @@ module YellowTrack
 
       def asked(_set) = "What can the adjusters do for these gaps?"
 
-      def given(bench)
+      def given(_bench)
         up, down = %w[adjust.up adjust.down].map { |key| @set.kit.fetch(key) }
-        {**super, "each hanger's way" => "#{@printer.with_unit(up)} up, #{@printer.with_unit(down)} down, now at mid"}
+        {**super, "each hanger's way" => "#{@printer.with_unit(up)} up, #{@printer.with_unit(down)} down, now at mid",
+                  **below}
+      end
+
+      # What else it can come too near to.
+      def below
+        return {"reaches into its channel" => @set.engagement} if @set.engagement
+
+        {"floor gap under its corners" => @panel_reading.floor.values.map { |mm| @printer.with_unit(mm) }.join(" · "),
+         "floor gap, at least" => @set.kit.fetch("gap.least")}
       end
 
       def parts(bench)

@@ -5,6 +5,9 @@ module YellowTrack
     # What the drills on a hung panel share: one that is made up with a taper and a bow, on
     # a set that is planned for a made-up opening (handbook 8).
     class HungDrill < Drill
+      POCKET = "pocket-90"
+      KITS = ["twin-42", "roll-36", POCKET].freeze # those after the first from the third level on
+
       # By other gaps of the same panel.
       def misread(document)
         read = @bench.after([]).read.merge("gaps" => document["gaps"].transform_values(&:to_r))
@@ -23,7 +26,8 @@ module YellowTrack
 
       # The panel's set, and how it hangs.
       def draw
-        opening = @read.call("plan", site.document(1200..1700, 2000..2300, differ: false).merge("set" => sliding))
+        kit = site.pick(KITS.first((level < 3) ? 1 : KITS.length))
+        opening = @read.call("plan", hung_in(kit))
         plan = Plan.of(opening)
         return unless plan.whole?
 
@@ -34,6 +38,15 @@ module YellowTrack
         @document = @bench.document
         parts = parts(@bench) or return
         posed(@bench, parts)
+      end
+
+      # An opening with a set of a kit.
+      def hung_in(kit)
+        return site.document(1200..1700, 2000..2300, differ: false).merge("set" => sliding(kit:)) unless kit == POCKET
+
+        site.document(650..950, 2000..2300, differ: false)
+          .merge("set" => {"family" => "pocket", "kit" => POCKET, "leaves" => 1,
+                           "thickness" => site.told(site.about(33..40)), "makeup" => [{"material" => "hollow core"}]})
       end
 
       # Gaps of a panel that is rolled home: one end touches.
@@ -55,7 +68,8 @@ module YellowTrack
         (mm / site.grain * parts).round * site.grain / parts
       end
 
-      def given(_bench) = {"the panel" => size, "between its hangers" => @panel.width - 2 * @panel.rollers.first,
+      def given(_bench) = {"the kit" => @set.kit.name,
+                           "the panel" => size, "between its hangers" => @panel.width - 2 * @panel.rollers.first,
                            "a turn raises" => "#{@set.kit.fetch("adjust.per_turn").to_f} mm"}
 
       def size = [@panel.width, @panel.height].map { |mm| @printer.with_unit(mm) }.join(" × ")

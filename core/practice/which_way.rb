@@ -37,6 +37,7 @@ module YellowTrack
       def parts(bench)
         moves = bench.fewest or return
         return if moves.flatten.all?(&:zero?) && moves.any?
+        return if level == 1 && moves.flatten.any? { |count| (count % Adjust::QUARTER).nonzero? }
 
         slips = slips(moves, bench)
         return if slips.nil? || (level < 5 && slips.length < 3)

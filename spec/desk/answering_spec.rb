@@ -16,7 +16,7 @@ RSpec.describe YellowTrack::Desk::Answering do
   it "takes a length in either unit, whatever the question is in" do
     asked = question("panel-width")
     part = asked.parts.first
-    inches = (part.answer / 25.4r).to_f.round(4)
+    inches = (part.answer/25.4r).to_f.round(4)
     expect(marks(asked, part.key => "#{inches} in").first.grade).to eq :exact
     expect(marks(asked, part.key => part.answer.to_i.to_s).first.grade).to eq :exact
     inch = question("panel-width", level: 4)

@@ -40,7 +40,8 @@ RSpec.describe YellowTrack::Store::Practice do
   it "keeps an answer that was sent twice once, exact as it was" do
     id = kept.begin(runa, drills: ["tightest"], seed: 7, version: 2)
     2.times do |count|
-      kept.answer!(id, place: 0, try: 1, drill: "tightest", typed: {"width" => "12 1/3"}, off: 1r / 3, points: count.to_r)
+      kept.answer!(id, place: 0, try: 1, drill: "tightest", typed: {"width" => "12 1/3"}, off: 1r / 3,
+        points: count.to_r)
     end
     answer = kept.answers(id)
     expect(answer.map { |one| [one.off, one.points, one.typed] }).to eq [[1r / 3, 0r, {"width" => "12 1/3"}]]
