@@ -11,8 +11,9 @@ module YellowTrack
       # @param told [Diagnosis] by its symptoms alone
       # @param cause [Diagnosis::Knowledge::Cause] what ails it
       # @param answers [Hash{String => String}]
-      def initialize(told, cause, answers)
-        @told, @cause, @answers = told, cause, answers
+      # @param most [Integer] findings that its best may ask
+      def initialize(told, cause, answers, most:)
+        @told, @cause, @answers, @most = told, cause, answers, most
         @stood = {[] => told}
       end
 
@@ -26,7 +27,7 @@ module YellowTrack
       end
 
       # What the knowledge base asks, until a cause is named; nil where it names none, or
-      # another.
+      # another, or asks more than it may.
       #
       # @return [Array<String>, nil]
       def best
@@ -59,7 +60,7 @@ module YellowTrack
         now = after(asked)
         return (now.first.cause == @cause) ? asked : nil if now.named?
 
-        now.next && walked([*asked, now.next.finding.key])
+        walked([*asked, now.next.finding.key]) if now.next && asked.length < @most
       end
     end
   end

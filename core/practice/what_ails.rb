@@ -13,10 +13,11 @@ module YellowTrack
                   3 => %w[scrapes stiff jumps end_low taper rubs_head bounces],
                   4 => %w[scrapes stiff end_low taper rubs_head bounces handle wont_stay_shut],
                   5 => %w[scrapes stiff end_low taper rubs_head bounces rattles swings track_loose]}.freeze
-      ASKED = {1 => 1..3, 2 => 1..4, 3 => 2..5, 4 => 3..9, 5 => 3..9}.freeze # findings that the best takes
+      ASKED = {1 => 1..3, 2 => 1..4, 3 => 2..5, 4 => 3..9, 5 => 2..9}.freeze # findings that the best takes
       # What is found in another way than the cause would have it, of ten.
       ODD = {1 => 0, 2 => 1, 3 => 2, 4 => 4, 5 => 6}.freeze
       NEAR = 0.05 # of the runner-up, in the end, at the last level
+      OF = {1 => 4, 2 => 6, 3 => 9, 4 => 12, 5 => 12}.freeze # causes, the likeliest but one first
       LIKELY = 0.02 # share, before anything is asked, of a cause that is drawn
       TOLD = "the likeliest was named before it was asked"
 
@@ -35,7 +36,7 @@ module YellowTrack
         @document = drawn
         @told = @subject = @read.call(file, @document)
         cause = site.pick(likely)
-        @door = cause && Door.new(@told, cause, found(cause))
+        @door = cause && Door.new(@told, cause, found(cause), most: ASKED.fetch(level).max)
         return unless @door&.best && ASKED.fetch(level).cover?(@door.best.length)
 
         @document = @document.merge("findings" => @door.answers.slice(*@door.best))
@@ -45,7 +46,9 @@ module YellowTrack
       end
 
       # Causes that it may be, but for the one that is named without asking.
-      def likely = @told.causes.drop(1).select { |one| one.share >= LIKELY }.map(&:cause)
+      def likely
+        @told.causes.drop(1).first(OF.fetch(level)).select { |one| one.share >= LIKELY }.map(&:cause)
+      end
 
       # What would be found under a cause: mostly what it has most, at times another.
       def found(cause)
