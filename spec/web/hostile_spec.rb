@@ -30,7 +30,7 @@ RSpec.describe "Whatever comes to the door" do
   # Every route that writes, with the names that its forms have.
   def posts(id, job)
     {"/jobs" => %w[name place units], "/account/devices/end" => %w[device],
-     "/practice/rounds" => %w[drill set], "/practice/rounds/1" => %w[place part do seen ask turn turn[left]],
+     "/practice/rounds" => %w[drill set], "/practice/rounds/1" => %w[place tried part do seen ask turn turn[left]],
      "/practice/crew" => %w[drill], "/practice/tightest/7" => %w[level part part[survey.level_height]],
      "/practice/which-way/7" => %w[level steps do turn turn[left] turn[right]],
      "/practice/what-ails/7" => %w[level steps do ask part[cause]],

@@ -80,6 +80,19 @@ RSpec.describe "Practice, played and set" do
     expect(page.at_css(".says").text).to include("\"two\" is no number of them")
   end
 
+  it "takes an answer for no other try than its page was on, and keeps what was given" do
+    path = begin_round("what-ails")
+    right = practising.question(states(path)[0].asked).parts.first.answer.cause
+    other = practising.question(states(path)[0].asked).parts.first.options.keys.find { |key| key != right }
+    send_form(path, {"place" => "0", "tried" => "0", "part" => {"cause" => other}})
+    send_form(path, {"place" => "0", "tried" => "0", "part" => {"cause" => right}})
+    expect([last_response.status, page.css(".says").text]).to match [422, /answered in another window meanwhile/]
+    expect(page.at_css("input[checked]")["value"]).to eq right
+    expect([page.at_css("input[name=tried]")["value"], states(path)[0].tries]).to eq ["1", 1]
+    send_form(path, {"place" => "0", "tried" => "1", "part" => {"cause" => right}})
+    expect(states(path)[0].answers.last.points).to be_positive
+  end
+
   it "sets a round for the crew, the same for each, and shows them beside each other" do
     send_form("/practice/crew", {"drill" => "side-gap"})
     crew = last_response["location"][%r{/practice/crew/\d+}]

@@ -56,11 +56,20 @@ module YellowTrack
             state = practising.states(round)[number("place")] || halt(404)
             refused_on(->(fault) { round_screen(round, fault:, typed: typed_parts) }) do
               unless state.done?
+                same_try(state)
                 step ? practising.step(round, state, step, seen: number("seen")) :
                   practising.answer(round, state, typed_parts)
               end
               to_page Paths.practice("rounds", round.id, at: state.asked.place)
             end
+          end
+
+          # An answer is for the try that its page was on.
+          def same_try(state)
+            return if params["tried"].nil? || number("tried") == state.tries
+
+            raise Fault.new("It was answered in another window meanwhile. What you gave stands here: look again, " \
+              "then press for the second try.", key: "try")
           end
 
           # What is done now: hangers turned, or a finding asked; nil for an answer.
