@@ -64,14 +64,18 @@ module YellowTrack
 
       # A copy of a book before its tables change, beside it.
       def keep_before(db)
-        version = db.table_exists?(:schema_info) ? db[:schema_info].get(:version).to_i : 0
+        version = version(db)
         path = db.opts[:database]
         return if version.zero? || current?(db) || File.exist?("#{path}.version-#{version}")
 
         Copy.make(path, "#{path}.version-#{version}")
       end
 
-      def current?(db) = Sequel::Migrator.is_current?(db, MIGRATIONS)
+      def current?(db) = version(db) == newest
+
+      # The migration that the tables are at, 0 for none. Only read: asked by several at
+      # once, the migrator itself would write a first one for each.
+      def version(db) = db.table_exists?(:schema_info) ? db[:schema_info].get(:version).to_i : 0
 
       # One at a time, whatever process: by a file beside the database.
       def locked(db)

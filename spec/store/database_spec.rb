@@ -79,9 +79,12 @@ RSpec.describe YellowTrack::Store::Database do
 
   it "is made once by servers that start on one new book together" do
     made = Array.new(4) {
-      elsewhere("book = YellowTrack::Store::Book.open(ENV['BOOK']); book.jobs.add(name: 'One'); " \
-          "book.close")
+      elsewhere("YellowTrack::Store::Book; File.write(ENV['BOOK'] + '.ready-' + Process.pid.to_s, ''); " \
+        "sleep 0.001 until File.exist?(ENV['BOOK'] + '.go'); " \
+        "book = YellowTrack::Store::Book.open(ENV['BOOK']); book.jobs.add(name: 'One'); book.close")
     }
+    sleep 0.01 until Dir["#{@path}.ready-*"].length == made.length
+    File.write("#{@path}.go", "")
     expect(made.map { |pid| Process.wait2(pid).last.exitstatus }).to eq [0, 0, 0, 0]
     book = YellowTrack::Store::Book.open(@path)
     expect(book.jobs.count).to eq 4
