@@ -23,7 +23,10 @@ module YellowTrack
     # grain    [Rational] mm that its readings go by
     # play     [Bench, Door, nil] what goes on step by step before it is answered
     Question = Struct.new(:drill, :level, :seed, :file, :document, :subject, :units, :asked, :parts, :given, :grain,
-      :play, keyword_init: true)
+      :play, keyword_init: true) do
+      # @return [:mm, :in]
+      def unit = (units == "in") ? :in : :mm
+    end
 
     # One answer of a question.
     #

@@ -38,7 +38,7 @@ module YellowTrack
       def read(part, text)
         case part.kind
         when :length, :place
-          Length.parse(text, unit: (@question.units == "in") ? :in : :mm, signed: true).mm
+          Length.parse(text, unit: @question.unit, signed: true).mm
         when :choice then option(part, text)
         when :count then count(text)
         when :layers then layers(text)

@@ -96,7 +96,15 @@ module YellowTrack
       # What was answered in a round, the last try of each question.
       #
       # @return [Array<Store::Practice::Answer>]
-      def answered(round) = @book.practice.answers(round.id).group_by(&:place).values.map(&:last)
+      def answered(round) = answered_in([round]).fetch(round.id, [])
+
+      # The same of several rounds, anybody's, by their numbers.
+      #
+      # @return [Hash{Integer => Array<Store::Practice::Answer>}]
+      def answered_in(rounds)
+        @book.practice.answers(rounds.map(&:id)).group_by { |answer| [answer.round_id, answer.place] }.values
+          .map(&:last).group_by(&:round_id)
+      end
 
       # @return [Array<State>] every question of a round
       def states(round)
@@ -165,8 +173,7 @@ module YellowTrack
       #
       # @return [Array<Store::Practice::Answer>] the oldest round first
       def last_tries
-        @last_tries ||= @book.practice.answers(@book.practice.of(@account_id, most: ROUNDS).map(&:id))
-          .group_by { |answer| [answer.round_id, answer.place] }.values.map(&:last)
+        @last_tries ||= answered_in(@book.practice.of(@account_id, most: ROUNDS)).values.flatten
       end
 
       # Rounds that every question of was answered in: one that was left early moves no drill on.

@@ -42,7 +42,7 @@ module YellowTrack
       end
 
       def unasked
-        Slip.new("the likeliest was named before it was asked", given) if given.cause == door.likeliest
+        Slip.new(WhatAils::TOLD, given) if given.cause == door.likeliest
       end
     end
   end

@@ -15,7 +15,7 @@ module YellowTrack
       #
       # @param built [Prepare::BuildUp]
       def self.words(built)
-        layers = built.layers.map { |layer| layer.to_f.to_s.delete_suffix(".0") }.join(" + ")
+        layers = built.layers.map { |layer| Numbers.plain(layer) }.join(" + ")
         short = built.shortfall
         told = short.zero? ? "on it" : "#{short.to_f.round(2)} under it: nothing in stock comes closer"
         "#{layers} mm of #{built.target.to_f.round(2)} mm, #{told}."

@@ -27,13 +27,9 @@ module YellowTrack
 
       # The slip that can be seen of layers that nobody reckoned with.
       def seen
-        words = part.slips.map(&:words)
-        found = if over?
-          words[0]
-        elsif raw?
-          words[2]
-        elsif off.zero? && given.length > part.answer.length
-          words[1]
+        found = if over? then Layered::OVER
+        elsif raw? then Layered::RAW
+        elsif off.zero? && given.length > part.answer.length then Layered::MANY
         end
         found && Slip.new(found, given)
       end

@@ -86,7 +86,7 @@ module YellowTrack
 
         def state(value) = send(@row.fetch(:moved), value)
 
-        def printer = Length::Printer.fine((@question.units == "in") ? :in : :mm)
+        def printer = Length::Printer.fine(@question.unit)
 
         def bench = @question.subject
 

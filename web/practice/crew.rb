@@ -40,12 +40,12 @@ module YellowTrack
         #
         # @return [Array<Row>]
         def rows
-          shown = all? ? rounds : rounds.select { |round| round.account_id == visitor.account_id }
-          shown.map { |round| row(round) }.sort_by { |row| [-row.total, row.name] }
+          shown = all? ? rounds : [own].compact
+          shown.map { |round| all_rows.fetch(round.id) }.sort_by { |row| [-row.total, row.name] }
         end
 
         # How many of the others are not shown yet.
-        def hidden = all? ? 0 : rounds.count { |round| round.account_id != visitor.account_id }
+        def hidden = rounds.length - rows.length
 
         def told(points) = points ? Points.told(points) : "–"
 
@@ -65,14 +65,21 @@ module YellowTrack
 
         def own = rounds.find { |round| round.account_id == visitor.account_id }
 
-        def done? = own && row(own).done == asked.length
+        def done? = own && all_rows.fetch(own.id).done == asked.length
 
         def all? = visitor.role == "fitter" || done?
 
-        def row(round)
-          answers = @practising.answered(round)
+        def all_rows
+          @all_rows ||= begin
+            names = book.accounts.all.to_h { |account| [account.id, account.name] }
+            answers = @practising.answered_in(rounds)
+            rounds.to_h { |round| [round.id, row(names.fetch(round.account_id), answers.fetch(round.id, []))] }
+          end
+        end
+
+        def row(name, answers)
           by_place = answers.to_h { |answer| [answer.place, answer.points] }
-          Row.new(name: book.accounts.find(round.account_id).name, points: asked.map { |one| by_place[one.place] },
+          Row.new(name:, points: asked.map { |one| by_place[one.place] },
             offs: answers.map { |answer| [@practising.day(answer.at), answer.off] })
         end
       end

@@ -37,7 +37,7 @@ module YellowTrack
         # @return [Scene]
         def scene = @scene ||= Scene.of(self)
 
-        def printer = @printer ||= Length::Printer.derived((question.units == "in") ? :in : :mm, question.grain)
+        def printer = @printer ||= Length::Printer.derived(question.unit, question.grain)
 
         def unit = question.units
 
@@ -45,6 +45,9 @@ module YellowTrack
         #
         # @return [YellowTrack::Practice::Part, nil]
         def pressed(reading) = question.parts.find { |part| part.choice? && part.options.key?(reading.key) }
+
+        # The template of its field: a cause is chosen as anything else is.
+        def field_of(part) = (part.kind == :cause) ? :choice : part.kind
 
         # Options of a part that stand nowhere on the drawing.
         def loose(part) = part.reading? ? part.options.except(*readings.map(&:key)) : part.options
@@ -105,7 +108,7 @@ module YellowTrack
           case part.kind
           when :choice then part.options.fetch(value)
           when :count then value.to_s
-          when :layers then value.map { |layer| layer.to_f.to_s.delete_suffix(".0") }.join(" + ")
+          when :layers then value.map { |layer| Numbers.plain(layer) }.join(" + ")
           when :turns, :bars, :cause then scene.said(value)
           else printer.with_unit(value)
           end

@@ -43,8 +43,7 @@ module YellowTrack
         def points = @states.sum { |one| one.answers.last&.points || 0 }
 
         def count
-          so_far = points.to_f.round(1).to_s.delete_suffix(".0")
-          "#{place + 1} of #{@states.length}, level #{question.level}; #{so_far} of " \
+          "#{place + 1} of #{@states.length}, level #{question.level}; #{Points.told(points)} of " \
             "#{@states.length * YellowTrack::Practice::Mark::MOST} points"
         end
 

@@ -65,7 +65,7 @@ module YellowTrack
 
           def hung = bench.after(moves)
 
-          def fine = Length::Printer.fine((question.units == "in") ? :in : :mm)
+          def fine = Length::Printer.fine(question.unit)
 
           # One move, by what it was made on.
           def words(before, move)

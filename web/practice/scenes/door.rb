@@ -41,7 +41,7 @@ module YellowTrack
 
           def now = door.after(@screen.steps)
 
-          def told(minutes) = minutes.to_f.round(1).to_s.delete_suffix(".0")
+          def told(minutes) = Numbers.plain(minutes.to_f.round(1)).to_s
         end
       end
     end
