@@ -28,11 +28,15 @@ module YellowTrack
         "tape" => {weight: 0.9, ink: :half, dash: [7, 4]}, "tape unread" => {weight: 0.9, ink: :hair, dash: [7, 4]},
         "tape suspect" => {weight: 2, ink: :stop}, "tape now" => {weight: 2.4},
         "figure" => {size: 15, bold: true}, "letter" => {size: 28, bold: true}, "plan-letter" => {size: 14, bold: true},
-        "quiet" => {size: 13, fill: :half}, "bay-word" => {size: 12}
+        "quiet" => {size: 13, fill: :half}, "bay-word" => {size: 13}
       }.transform_values { |line| Line.new(ink: :ink, **line).freeze }.freeze
 
       # What has no class of its own.
       PLAIN = Line.new(weight: 0.9, ink: :ink, size: 14).freeze
+
+      SMALLEST = 12 # screen units, text as it is shown
+      WIDEST = 1600 # screen units, a drawing that is as wide as its room
+      STEP = 20 # screen units between two least widths
 
       # Black on white, the track yellow.
       PAPER = {
@@ -57,6 +61,18 @@ module YellowTrack
       def css(within = "", &colour)
         TABLE.map { |name, line| "#{within}.#{name.tr(" ", ".")} { #{rules(line, &colour)} }" }.join("\n")
       end
+
+      # The least width, screen units in steps of STEP, at which none of its text is shown under SMALLEST.
+      #
+      # @param width [Numeric] screen units, of the picture
+      # @param size [Numeric] screen units, of its smallest text
+      # @return [Integer]
+      def least_width(width, size) = [(width * SMALLEST.fdiv(size) / STEP).ceil * STEP, WIDEST].min
+
+      # Least widths as a style sheet, a class each: "least-640".
+      #
+      # @return [String]
+      def least_css = STEP.step(WIDEST, STEP).map { |least| ".least-#{least} { min-width: #{least}px }" }.join("\n")
 
       # For a picture as a file of its own.
       def for_file

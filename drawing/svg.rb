@@ -26,6 +26,7 @@ module YellowTrack
         @sized = sized
         @role = role
         @parts = []
+        @smallest = nil # screen units, of its text
       end
 
       def line(from, to, css, **rest)
@@ -47,6 +48,7 @@ module YellowTrack
       # @param anchor ["start", "middle", "end"]
       # @param turn [Numeric] degrees, about its own place
       def text(at, words, css, anchor: "middle", turn: 0)
+        @smallest = [@smallest, (Lines.of(css).size || Lines::PLAIN.size)].compact.min
         turned = turn.zero? ? {} : {transform: "rotate(#{number(turn)} #{number(at[0])} #{number(at[1])})"}
         add("text", words, x: at[0], y: at[1], class: css, "text-anchor": anchor, **turned)
       end
@@ -62,13 +64,16 @@ module YellowTrack
       def to_s
         ids = ["#{@name}-title", "#{@name}-description"]
         size = @sized ? {width: @width, height: @height} : {}
-        about = written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: @role, class: "drawing",
+        about = written(viewBox: "0 0 #{number(@width)} #{number(@height)}", role: @role, class: css,
           "aria-labelledby": ids.join(" "), **size)
         "<svg xmlns=\"http://www.w3.org/2000/svg\"#{about}>#{told("title", ids[0], @title)}" \
           "#{told("desc", ids[1], @description)}#{"<style>#{@style}</style>" if @style}#{@parts.join}</svg>"
       end
 
       private
+
+      # A drawing as wide as its room is not made narrower than its text can be read.
+      def css = (@smallest && !@sized) ? "drawing least-#{Lines.least_width(@width, @smallest)}" : "drawing"
 
       def told(tag, id, words) = "<#{tag} id=\"#{id}\">#{CGI.escapeHTML(words)}</#{tag}>"
 

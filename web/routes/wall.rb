@@ -5,7 +5,7 @@ module YellowTrack
     module Routes
       # The first page, the search, and how lines look.
       module Wall
-        LINES = Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }.freeze
+        LINES = "#{Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }}\n#{Drawing::Lines.least_css}".freeze
 
         def self.registered(app)
           app.get("/") { show Web::Wall::Screen.new(book, **asked) }

@@ -15,6 +15,7 @@ import { moveVisits } from "/js/visits.js"
 import { placeByHand } from "/js/placing.js"
 import { learnByMoving } from "/js/learning.js"
 import { takeAlong } from "/js/along.js"
+import { reachWhatScrolls } from "/js/scrolling.js"
 import { listenToTape } from "/js/tape.js"
 
 saveWhatIsTyped()
@@ -35,3 +36,4 @@ showSecrets()
 moveVisits()
 signByHand()
 sendWhenHeard()
+reachWhatScrolls()

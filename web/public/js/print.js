@@ -1,1 +1,4 @@
+import { reachWhatScrolls } from "/js/scrolling.js"
+
 document.querySelector("[data-print]")?.addEventListener("click", () => window.print())
+reachWhatScrolls()

@@ -7,7 +7,8 @@ export function enterGoesOn() {
     const inputs = [...document.querySelectorAll(".field input:not([type=hidden]), .field select")]
       .filter((one) => !one.closest("details:not([open])"))
     const next = inputs[inputs.indexOf(event.target) + 1]
-    document.dispatchEvent(new CustomEvent("reading:next", { detail: { from: event.target, to: next } }))
+    const detail = { from: event.target, to: next }
+    if (!document.dispatchEvent(new CustomEvent("reading:next", { detail, cancelable: true }))) return
     // Leaving the field is what saves it.
     next ? next.focus() : event.target.blur()
     next?.select?.()

@@ -16,7 +16,7 @@ const asTyped = (form) => [...form.querySelectorAll("[name^=value]")]
 let away = null // since when nothing answers
 let outside = null // what keeps it from being saved, where that was said
 let ended = false // whether the session that the page was made in is over
-let under = 0 // saves on their way
+const under = new Map() // saves on their way: the request and the field that it carries
 let given = false // up: the page is left all the same
 let told = null // the version that the latest save was told to have seen
 let held = [] // what is typed in fields that are being drawn anew
@@ -30,13 +30,12 @@ export function saveWhatIsTyped() {
     tell()
   })
   document.addEventListener("htmx:configRequest", tellVersion)
-  document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) under += 1 })
-  document.addEventListener("htmx:afterRequest", (event) => { if (isSave(event)) under -= 1 })
-  document.addEventListener("htmx:sendError", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
-  document.addEventListener("htmx:timeout", (event) => { if (isSave(event)) unanswered(event.detail.elt) })
-  document.addEventListener("htmx:responseError", (event) => refused(event.detail))
+  document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) onItsWay(event.detail) })
+  document.addEventListener("htmx:sendError", (event) => withField(event, unanswered))
+  document.addEventListener("htmx:timeout", (event) => withField(event, unanswered))
+  document.addEventListener("htmx:responseError", (event) => withField(event, refused))
   document.addEventListener("htmx:afterOnLoad", (event) => {
-    if (isSave(event) && event.detail.successful) arrived(event.detail.elt, event.detail.xhr.status === KEPT_HERE)
+    if (event.detail.successful) withField(event, (form, xhr) => arrived(form, xhr.status === KEPT_HERE))
   })
   window.addEventListener("online", tryAgain)
   window.addEventListener("beforeunload", (event) => { if (waiting() && !given) event.preventDefault() })
@@ -48,7 +47,19 @@ export function saveWhatIsTyped() {
 
 const isSave = (event) => event.detail.elt.matches?.("form.field")
 const typing = () => fields().filter((form) => form.dataset.sent !== asTyped(form))
-const waiting = () => under > 0 || unsent().length > 0 || typing().length > 0
+const waiting = () => under.size > 0 || unsent().length > 0 || typing().length > 0
+
+// A save is known by its request: the answer may put another form in the field's place, and then
+// what htmx tells of it comes from whatever stands around it, or not at all.
+function onItsWay({ elt, xhr }) {
+  under.set(xhr, elt)
+  xhr.addEventListener("loadend", () => setTimeout(() => under.delete(xhr)))
+}
+
+function withField({ detail: { xhr } }, told) {
+  const form = under.get(xhr)
+  if (form) told(form, xhr)
+}
 
 // A pause in typing and leaving the field both save: once is enough.
 function tellVersion(event) {
@@ -91,7 +102,7 @@ function putBack({ id, values, seen, unsent }) {
   }, SOON)
 }
 
-function unanswered(form, why = null) {
+function unanswered(form, _xhr, why = null) {
   outside = why
   form.dataset.unsent = "away"
   form.classList.add("unsent")
@@ -101,13 +112,12 @@ function unanswered(form, why = null) {
 }
 
 // What was answered, but not taken: its own sentence, and it is not sent again.
-function refused({ elt, xhr }) {
-  if (!elt.matches?.("form.field")) return
+function refused(form, xhr) {
   ended = xhr.status === 401 || (xhr.status === 403 && xhr.responseText.startsWith("This page was open too long"))
-  if (BEHIND.includes(xhr.status)) return unanswered(elt)
-  if (ended || xhr.status === 503) return unanswered(elt, xhr.responseText.slice(0, 300))
-  elt.dataset.unsent = "refused"
-  elt.classList.add("unsent")
+  if (BEHIND.includes(xhr.status)) return unanswered(form)
+  if (ended || xhr.status === 503) return unanswered(form, xhr, xhr.responseText.slice(0, 300))
+  form.dataset.unsent = "refused"
+  form.classList.add("unsent")
   const plain = xhr.getResponseHeader("content-type")?.startsWith("text/plain")
   tell(plain && xhr.responseText ? xhr.responseText.slice(0, 200) : "The application could not save it.")
 }
@@ -158,10 +168,19 @@ function followed(event, way) {
   leaveWhenSaved(way.href)
 }
 
+// What is typed in a field is sent, and what came of it stands there.
+export async function settled(id) {
+  const now = () => document.getElementById(id)
+  const typed = () => now() && now().dataset.sent !== asTyped(now())
+  if (typed()) window.htmx.trigger(now(), "submit")
+  const onItsWay = () => [...under.values()].some((one) => one.id === id)
+  while (typed() || onItsWay()) await new Promise((wake) => setTimeout(wake, 30))
+}
+
 function leaveWhenSaved(address) {
   typing().forEach((form) => window.htmx.trigger(form, "submit"))
   const leave = () => {
-    if (under > 0) return setTimeout(leave, 30)
+    if (under.size > 0) return setTimeout(leave, 30)
     const told = document.getElementById("away").textContent
     given = unsent().length === 0 || window.confirm(`${told}\n\nLeave the page without it?`)
     if (given) location.assign(address)

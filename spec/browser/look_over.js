@@ -1,0 +1,50 @@
+(() => {
+  // What is wrong with the page as it stands at this width, a line each. Everything is in view: the
+  // window is as high as the page.
+  const SMALLEST = 12 // px, text as it is shown
+  const faults = []
+  const told = (what, element) => faults.push(`${what}: ${element.outerHTML.replace(/\s+/g, " ").slice(0, 110)}`)
+  const boxOf = (element) => element.getBoundingClientRect()
+  const shown = (element) => element.checkVisibility({ visibilityProperty: true, opacityProperty: true })
+  const scrolls = (element) => element.closest("[tabindex='0'][role='region'], .rail, .lot, .dots, .visit-track")
+  const wide = document.documentElement.clientWidth
+
+  const controls = [...document.querySelectorAll("a[href], button, input:not([type=hidden]), select, textarea, summary")]
+    .filter(shown).filter((one) => boxOf(one).width > 1 && boxOf(one).height > 1)
+  controls.filter((one) => !one.closest(".visually-hidden, .visually-hidden-focusable")).forEach((control) => {
+    const box = boxOf(control)
+    if (box.left < -1 || box.right > wide + 1) {
+      if (!scrolls(control)) told("stands outside the page", control)
+      return
+    }
+    const line = control.getClientRects()[0] // of a link over two lines the first
+    const found = document.elementFromPoint(line.left + line.width / 2, line.top + line.height / 2)
+    const own = found && (control.contains(found) || found.contains(control) || found.closest("label")?.control === control)
+    if (!own) told(`its middle belongs to ${found?.outerHTML.replace(/\s+/g, " ").slice(0, 60)}`, control)
+  })
+
+  const texts = []
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+  while (walker.nextNode()) {
+    const parent = walker.currentNode.parentElement
+    if (walker.currentNode.data.trim() && parent && !parent.closest("script, style, title, desc, noscript")) texts.push(parent)
+  }
+  new Set(texts.filter(shown)).forEach((element) => {
+    if (element.closest(".visually-hidden")) return
+    const scale = element.ownerSVGElement ? Math.abs(element.getScreenCTM().d || element.getScreenCTM().b) : 1
+    const size = Number.parseFloat(getComputedStyle(element).fontSize) * scale
+    if (size < SMALLEST - 0.05) told(`text of ${size.toFixed(1)} px`, element)
+  })
+
+  document.querySelectorAll("svg").forEach((svg) => {
+    const boxes = [...svg.querySelectorAll("text")].filter(shown).filter((text) => text.textContent.trim())
+      .map((text) => [text, boxOf(text)])
+    boxes.forEach(([one, a], place) => boxes.slice(place + 1).forEach(([other, b]) => {
+      const across = Math.min(a.right, b.right) - Math.max(a.left, b.left)
+      const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)
+      const level = Math.min(a.height, b.height)
+      if (across > 2 && down > level * 0.4) told(`"${one.textContent.trim()}" stands over "${other.textContent.trim()}"`, svg)
+    }))
+  })
+  return faults
+})()
