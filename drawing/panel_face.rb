@@ -10,6 +10,7 @@ module YellowTrack
       BOX = [70, 60, 200, 420].freeze
       MARK = 4
       LAID = 60 # mm that the edge of a plate is drawn
+      LETTERED = 3/4r # of its height, clear of what is bored at a hand's height
       NAMED = 14 # screen units from an edge to its name
 
       # @param drilling [Drilling] of one of its faces
@@ -50,7 +51,7 @@ module YellowTrack
       def face
         @pen.rect(@frame.at(0, @panel.height), [@frame.length(@panel.width), @frame.length(@panel.height)], "face")
         @pen.line(at(0, 0), at(0, @panel.height), "datum")
-        @pen.text(@frame.at(@panel.width / 2, @panel.height / 2), @panel.name, "letter")
+        @pen.text(@frame.at(@panel.width / 2, @panel.height * LETTERED), @panel.name, "letter")
         names
       end
 

@@ -8,6 +8,7 @@ module YellowTrack
       WIDTH = 190
       HEIGHT = 136
       BOX = [16, 20, 158, 92].freeze
+      APART = 46 # screen units, two figures beside each other
 
       # @param plan [Plan]
       # @param place ["line", "track", "hangers", "guides", "pivots", "rail",
@@ -49,11 +50,9 @@ module YellowTrack
 
       def hangers
         panel = @set.panels.first
-        panel.rollers.each do |roller|
-          at = @frame.at(panel.x + roller, foot + panel.height)
-          @pen.circle(at, 4, "runs")
-          figure([at[0], at[1] + 20], roller)
-        end
+        at = panel.rollers.map { |roller| @frame.at(panel.x + roller, foot + panel.height) }
+        at.each { |place| @pen.circle(place, 4, "runs") }
+        figures(at.zip(panel.rollers), 20, 36)
       end
 
       def guides = places(@set.guides.places, 0)
@@ -99,10 +98,16 @@ module YellowTrack
       def foot = @plan.figures.finished_floor + @set.gap
 
       def places(list, height)
-        list.each do |x|
-          at = @frame.at(x, height)
-          dot(at)
-          figure([at[0], at[1] + 20], x)
+        at = list.map { |x| @frame.at(x, height) }
+        at.each { |place| dot(place) }
+        figures(at.zip(list), 20, -10)
+      end
+
+      # A figure at each place, every other one in a row of its own where they would touch.
+      def figures(placed, row, other)
+        near = placed.each_cons(2).any? { |(one, _), (next_one, _)| next_one[0] - one[0] < APART }
+        placed.each_with_index do |((x, y), mm), place|
+          figure([x, y + ((near && place.odd?) ? other : row)], mm)
         end
       end
 

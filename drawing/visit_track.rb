@@ -12,7 +12,7 @@ module YellowTrack
       Day = Struct.new(:date, :kind, :note, keyword_init: true)
 
       # A visit: its day, its name and times, its lines; uid, what it is moved by;
-      # path, where it opens; now, whether it is open; clash, whether the crew is to be
+      # path, where it opens, nil where it does not; now, whether it is open; clash, whether the crew is to be
       # in two places.
       Panel = Struct.new(:date, :title, :times, :lines, :uid, :path, :now, :clash, keyword_init: true)
 
@@ -99,13 +99,17 @@ module YellowTrack
         [x + 20, x + width - 20].each do |centre|
           @pen.line([centre, TRACK + THICK], [centre, HANG], "seen")
         end
-        @pen.group("visit#{" now" if panel.now}#{" clash" if panel.clash}", tabindex: 0, role: "link",
-          "data-visit": panel.uid, "data-day": panel.date.iso8601, "data-href": panel.path,
-          "aria-description": panel.date.strftime("%-d %B")) do
+        @pen.group("visit#{" now" if panel.now}#{" clash" if panel.clash}", **(panel.path ? link(panel) : {})) do
           @pen.rect([x, HANG], [width, HIGH], "face visit-face")
           [x + 20, x + width - 20].each { |centre| @pen.circle([centre, TRACK + THICK / 2.0], 6, "runs") }
           write(panel, x + 10)
         end
+      end
+
+      # What a panel that opens is to a hand and to a reader.
+      def link(panel)
+        {tabindex: 0, role: "link", "data-visit": panel.uid, "data-day": panel.date.iso8601, "data-href": panel.path,
+         "aria-description": panel.date.strftime("%-d %B")}
       end
 
       def write(panel, x)
