@@ -65,7 +65,7 @@ module YellowTrack
     def checks
       Survey::Checks.found(brief, sizing:, rock:, cover: covers? ? jamb_covers.min : nil) +
         self.class::Checks.new(self, brief.printer).found + nothing_clear + slab.checks +
-        [heights.build, head_fixing].compact.flat_map(&:checks)
+        [heights.build, head_fixing].compact.flat_map(&:checks) + SoftClose::Fitted.checks(self)
     end
 
     # @return [HeadFixing, nil] what the track is screwed into; nil where it does

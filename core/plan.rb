@@ -57,7 +57,7 @@ module YellowTrack
 
         told = opening.printer
         Fault.new("panels #{told.with_unit(height)} high that may not be cut, and set.slab.height " \
-          "#{told.with_unit(slab)} that is cut: give one of the two.", key: "set.height")
+          "#{told.with_unit(slab)}, that is cut: give one of the two.", key: "set.height")
       end
 
       # Parts of one face, together more than all of it.

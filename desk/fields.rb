@@ -163,6 +163,12 @@ module YellowTrack
       # @return [Field, nil] nil for a key that no screen has
       def [](key) = KNOWN[key] || listed(key) || hung(key) || ServiceFields.found(key)
 
+      # A sentence with the keys in it by their fields' names.
+      #
+      # @param words [String]
+      # @return [String]
+      def named(words) = words.gsub(/\b(?:survey|set)(?:\.[a-z_]+)+/) { |key| self[key]&.label || key }
+
       # What a gap of a hung panel is called.
       def hung_label(gap) = HUNG.fetch("gaps.#{gap}").label
 

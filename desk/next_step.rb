@@ -31,7 +31,13 @@ module YellowTrack
           new(sentence: "Read the #{Survey::Words.name(key)}.", stage: "measure", anchor: "survey.#{key}")
         end
 
-        def refused(opening) = opening.refusal && new(sentence: opening.refusal.message, stage: "size")
+        def refused(opening)
+          refusal = opening.refusal or return
+          first = refusal.is_a?(Faults) ? refusal.list.first : refusal
+          field = first.key && Fields[first.key]
+          new(sentence: [field&.label&.capitalize, Fields.named(first.words)].compact.join(": "), stage: "size",
+            anchor: field&.key)
+        end
 
         # What is still to be built is neither cut for nor hung.
         def planned(opening, at)

@@ -17,7 +17,7 @@ module YellowTrack
       attr_reader :shown
 
       def_delegators :row, :id, :letter, :name, :version, :document, :stage
-      def_delegators :@reckoned, :opening, :plan, :refusal, :closure, :piece
+      def_delegators :@reckoned, :opening, :plan, :refusal, :closure, :piece, :plan_file
       def_delegators :opening, :survey, :kit
 
       # @param book [Store::Book]

@@ -25,6 +25,16 @@ module YellowTrack
       # @return [Array<Check>] of a plan, or of one that ended at its sizing
       attr_reader :checks
 
+      # What bin/plan writes for the document: its plan, one that ended at its sizing too.
+      #
+      # @return [Hash]
+      # @raise [Fault] for readings that are missing, and choices that make no set
+      def plan_file
+        raise refusal if refusal && @ended.nil?
+
+        (plan || @ended || Plan.of(opening)).to_h
+      end
+
       def initialize(document)
         @pieces = {}
         @checks = []
@@ -50,6 +60,7 @@ module YellowTrack
         @closure = made.closure unless opening.survey.planned?
         return @plan = made if made.whole?
 
+        @ended = made
         none = made.checks.find { |check| check.code == NothingLeft::CODE }
         @refusal = Fault.new("#{none.says} #{none.do}")
       rescue Fault => e

@@ -98,7 +98,7 @@ module YellowTrack
 
       # The neighbour away from the jamb, as much of it as there is room for.
       def beside
-        @pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "beside") if @reading
+        @pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "neighbour") if @reading
           .neighbour?
       end
 

@@ -42,6 +42,16 @@ module YellowTrack
 
       def plan = opening.plan
 
+      # Why there is no plan, though nothing is missing: the field that each fault belongs to, nil
+      # for none, and its words with fields by their names.
+      #
+      # @return [Array<Array(String, String)>]
+      def refusals
+        refusal = opening.refusal or return []
+        faults = refusal.is_a?(Faults) ? refusal.list : [refusal]
+        faults.map { |fault| [fault.key && Desk::Fields[fault.key] && fault.key, Desk::Fields.named(fault.words)] }
+      end
+
       def set = plan.set
 
       def id = opening.id

@@ -5,6 +5,8 @@ module YellowTrack
     # The soft close of a whole set: on every panel that closes to a jamb or a meet
     # of its own (handbook 4, "Soft close"). All in mm.
     class Fitted
+      UNKNOWN = "soft_close.dampers" # code of the check
+
       # Where it goes on one panel.
       Place = Struct.new(:panel, :closing, :opening, :strikers, :one, keyword_init: true)
 
@@ -15,27 +17,43 @@ module YellowTrack
 
       class << self
         # @param set [Family] with its panels and track
-        # @return [Fitted, nil] nil where none is fitted
+        # @return [Fitted, nil] nil where none is fitted, or its dampers are not known
         # @raise [Fault] for a set that takes none
         def of(set)
-          chosen = set.opening["soft_close"]
-          return if chosen == false || (chosen.nil? && set.kit["soft_close"].nil?)
+          return unless wanted?(set)
 
-          refuse(set, chosen)
-          new(set, chosen.is_a?(Hash) ? chosen : set.kit["soft_close"])
+          refuse(set)
+          sheet = sheet_of(set)
+          new(set, sheet) if sheet["body"]
+        end
+
+        # What a set wants of one whose dampers nobody knows.
+        #
+        # @return [Array<Check>]
+        def checks(set)
+          return [] unless wanted?(set) && sheet_of(set)["body"].nil?
+
+          [Check.new(code: UNKNOWN, level: :watch,
+            says: "A soft close is asked for, and how long its dampers are is not known: the kit sheet " \
+              "#{set.kit.name} says nothing of them. It is left out of the drilling and the steps until then.",
+            do: "Measure the damper's body, or read its leaflet, and give its length.").freeze]
         end
 
         private
 
-        def refuse(set, chosen)
-          if set.manner.folds? || set.carried_by != "top"
-            raise Fault.new("a soft close is asked for; these panels do not hang from sliding rollers. It goes on " \
-              "top-hung, wall-hung and pocket sets.", key: "set.soft_close")
-          end
-          return unless chosen == true && set.kit["soft_close"].nil?
+        def wanted?(set)
+          chosen = set.opening["soft_close"]
+          chosen.nil? ? !set.kit["soft_close"].nil? : chosen != false
+        end
 
-          raise Fault.new("the kit sheet #{set.kit.id} says nothing of a soft close. Give its body and spacer, as in " \
-            "{\"body\": 320, \"spacer\": 20}.", key: "set.soft_close")
+        # Body and spacer: the fitter's own before the kit's.
+        def sheet_of(set) = set.opening["soft_close"].then { |own| own.is_a?(Hash) ? own : set.kit["soft_close"] || {} }
+
+        def refuse(set)
+          return unless set.manner.folds? || set.carried_by != "top"
+
+          raise Fault.new("a soft close is asked for; these panels do not hang from sliding rollers. It goes on " \
+            "top-hung, wall-hung and pocket sets.", key: "set.soft_close")
         end
       end
 

@@ -184,7 +184,6 @@ RSpec.describe "Doors as they come, walls as they are" do
          /set\.makeup.*0\.7 and 0\.6 cover more than the panel/,
        {"set.guide" => "tongue", "set.tongue" => {"width" => 30}} => /set\.tongue\.width.*30.*under 30/,
        {"set.guide" => "tongue", "set.kit" => "roll-36", "set.thickness" => 20} => /set\.guide.*top-hung/,
-       {"set.soft_close" => true} => /set\.soft_close.*body/,
        {"set.kit" => "roll-36", "set.thickness" => 20,
         "set.soft_close" => {"body" => 300}} => /top-hung, wall-hung and pocket/}
         .each { |changes, sentence| expect(fault_of(**changes)).to match(sentence) }
@@ -202,6 +201,13 @@ RSpec.describe "Doors as they come, walls as they are" do
     expect(YellowTrack::Drilling.of(made).first.holes.select { |hole| hole.for == "striker" }.map(&:x))
       .to eq made.set.soft_close.places.first.strikers
     expect(plan("set.soft_close" => false).set.soft_close).to be_nil
+  end
+
+  it "keeps the plan where a soft close is asked for and nobody knows its dampers" do
+    asked, without = plan("set.soft_close" => true), plan
+    expect(asked.set.soft_close).to be_nil
+    expect(asked.checks.map(&:code) - without.checks.map(&:code)).to eq %w[soft_close.dampers]
+    expect(asked.to_h["track"]).to eq without.to_h["track"]
   end
 
   it "shows a pelmet's pieces only where one is asked for" do

@@ -24,10 +24,13 @@ module YellowTrack
           # What an opening's files are called.
           def name_of(opening) = file_name(job_of(opening).name, opening.letter)
 
+          # An opening that makes no plan answers what bin/plan says of it.
           def give_json(opening, what)
-            halt 404 if what == "plan" && opening.plan.nil?
-            told = (what == "plan") ? opening.plan.to_h : opening.document.to_h
+            told = (what == "plan") ? opening.plan_file : opening.document.to_h
             give("#{name_of(opening)}.#{what}.json", "application/json", JSON.pretty_generate(told))
+          rescue Fault => e
+            content_type :json
+            halt 422, JSON.pretty_generate("faults" => e.message.lines(chomp: true))
           end
 
           def picture_of(opening, name)

@@ -127,10 +127,17 @@ module YellowTrack
         end
 
         def soft_close
-          soft = @set.soft_close or return
+          soft = @set.soft_close or return soft_close_unknown
           row("Soft close", [soft.places.map { |place| derived(place.closing) }.join(", ")],
             "closing catches, from the left jamb",
             @plan.working.entries.map(&:key).grep(/\Asoft_close\./))
+        end
+
+        # One that is asked for, and whose dampers nobody knows.
+        def soft_close_unknown
+          return if @opening.checks(SoftClose::Fitted::UNKNOWN).empty?
+
+          row("Soft close", ["–"], "its dampers are not known", [], codes: [SoftClose::Fitted::UNKNOWN], line: [])
         end
 
         def pulls
