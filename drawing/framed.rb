@@ -35,10 +35,14 @@ module YellowTrack
       def say(mm) = @printer.short(mm)
 
       def description
-        infill = @frame.infills.first
         "Stiles #{say(@frame.stiles)} long and #{say(@frame.stile)} wide, rails #{say(@frame.rail_length)} long and " \
           "#{@frame.rails.map { |rail| say(rail) }.join(", ")} wide, " \
-          "#{@frame.infills.length} infills of #{say(infill.width)} × #{say(infill.height)}."
+          "#{infill_words}."
+      end
+
+      def infill_words
+        infill = @frame.infills.first or return "and no opening left to fill"
+        "#{@frame.infills.length} infills of #{say(infill.width)} × #{say(infill.height)}"
       end
 
       def member(left, foot, right, head)

@@ -48,7 +48,7 @@ module YellowTrack
       # @param anchor ["start", "middle", "end"]
       # @param turn [Numeric] degrees, about its own place
       def text(at, words, css, anchor: "middle", turn: 0)
-        @smallest = [@smallest, (Lines.of(css).size || Lines::PLAIN.size)].compact.min
+        @smallest = [@smallest, Lines.of(css).size || Lines::PLAIN.size].compact.min
         turned = turn.zero? ? {} : {transform: "rotate(#{number(turn)} #{number(at[0])} #{number(at[1])})"}
         add("text", words, x: at[0], y: at[1], class: css, "text-anchor": anchor, **turned)
       end

@@ -45,11 +45,11 @@ module YellowTrack
       # Why there is no plan, though nothing is missing: the field that each fault belongs to, nil
       # for none, and its words with fields by their names.
       #
-      # @return [Array<Array(String, String)>]
+      # @return [Array<Array(Desk::Field, String)>]
       def refusals
         refusal = opening.refusal or return []
         faults = refusal.is_a?(Faults) ? refusal.list : [refusal]
-        faults.map { |fault| [fault.key && Desk::Fields[fault.key] && fault.key, Desk::Fields.named(fault.words)] }
+        faults.map { |fault| [fault.key && Desk::Fields[fault.key], Desk::Fields.named(fault.words)] }
       end
 
       def set = plan.set
@@ -163,6 +163,9 @@ module YellowTrack
       # Whether that field is shown anew as a whole: what stands in it is no longer
       # what was typed.
       def written_anew? = params.key?("forget") || params.key?("overrule") || params.key?("back")
+
+      # Whether what is said of that field is renewed by itself, and not with a piece that holds it.
+      def says_apart? = true
 
       # Fields of this page that others changed meanwhile.
       #

@@ -23,6 +23,15 @@
     if (!own) told(`its middle belongs to ${found?.outerHTML.replace(/\s+/g, " ").slice(0, 60)}`, control)
   })
 
+  const before = document.activeElement
+  controls.forEach((control) => {
+    control.focus({ focusVisible: true, preventScroll: true })
+    const line = getComputedStyle(control)
+    const seen = line.outlineStyle !== "none" && Number.parseFloat(line.outlineWidth) >= 2
+    if (document.activeElement === control && !seen) told("has the focus and does not show it", control)
+  })
+  before?.focus?.({ preventScroll: true })
+
   const texts = []
   const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
   while (walker.nextNode()) {

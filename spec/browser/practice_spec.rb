@@ -65,7 +65,7 @@ RSpec.describe "Practice, in the browser" do
     Browser.size(session, Browser::PHONE)
     session.visit("/practice/what-ails/3?level=3")
     session.first(".ask-it").click
-    expect(session).to have_css(".found dd", count: 1)
+    expect(session).to have_css(".found-out dd", count: 1)
     cause = session.first(".loose input")
     cause.click
     network = Network.new(session)

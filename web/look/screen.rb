@@ -20,6 +20,8 @@ module YellowTrack
 
         def renewed = ["look/board"]
 
+        def says_apart? = false
+
         # The place of the drawing that is looked at.
         def place = @place ||= knowledge.places.keys.find { |name| name == params["place"] } || place_chosen || "foot"
 

@@ -31,6 +31,7 @@ export function saveWhatIsTyped() {
   })
   document.addEventListener("htmx:configRequest", tellVersion)
   document.addEventListener("htmx:beforeSend", (event) => { if (isSave(event)) onItsWay(event.detail) })
+  document.addEventListener("htmx:beforeOnLoad", anew)
   document.addEventListener("htmx:sendError", (event) => withField(event, unanswered))
   document.addEventListener("htmx:timeout", (event) => withField(event, unanswered))
   document.addEventListener("htmx:responseError", (event) => withField(event, refused))
@@ -53,12 +54,21 @@ const waiting = () => under.size > 0 || unsent().length > 0 || typing().length >
 // what htmx tells of it comes from whatever stands around it, or not at all.
 function onItsWay({ elt, xhr }) {
   under.set(xhr, elt)
-  xhr.addEventListener("loadend", () => setTimeout(() => under.delete(xhr)))
+  xhr.addEventListener("loadend", () => under.delete(xhr))
 }
 
 function withField({ detail: { xhr } }, told) {
   const form = under.get(xhr)
   if (form) told(form, xhr)
+}
+
+// A save that makes another page of it: what else is typed is sent before it is loaded anew.
+function anew(event) {
+  const { xhr } = event.detail
+  if (xhr.getResponseHeader("HX-Refresh") !== "true") return
+  event.preventDefault()
+  under.delete(xhr)
+  leaveWhenSaved(() => location.reload())
 }
 
 // A pause in typing and leaving the field both save: once is enough.
@@ -165,7 +175,7 @@ function followed(event, way) {
   if (!way || event.ctrlKey || event.metaKey || event.shiftKey || way.target || !waiting()) return
   if (way.pathname === location.pathname && way.hash && way.search === location.search) return
   event.preventDefault()
-  leaveWhenSaved(way.href)
+  leaveWhenSaved(() => location.assign(way.href))
 }
 
 // What is typed in a field is sent, and what came of it stands there.
@@ -177,13 +187,13 @@ export async function settled(id) {
   while (typed() || onItsWay()) await new Promise((wake) => setTimeout(wake, 30))
 }
 
-function leaveWhenSaved(address) {
+function leaveWhenSaved(go) {
   typing().forEach((form) => window.htmx.trigger(form, "submit"))
   const leave = () => {
     if (under.size > 0) return setTimeout(leave, 30)
     const told = document.getElementById("away").textContent
     given = unsent().length === 0 || window.confirm(`${told}\n\nLeave the page without it?`)
-    if (given) location.assign(address)
+    if (given) go()
   }
   leave()
 }
@@ -195,7 +205,7 @@ function followTheWayThatWasPressed() {
   document.addEventListener("pointerdown", (event) => { pressed = event.target.closest?.("a[href]") })
   document.addEventListener("pointerup", (event) => {
     const now = document.elementFromPoint(event.clientX, event.clientY)?.closest("a[href]")
-    if (pressed && !pressed.isConnected && now?.href === pressed.href) leaveWhenSaved(now.href)
+    if (pressed && !pressed.isConnected && now?.href === pressed.href) leaveWhenSaved(() => location.assign(now.href))
     pressed = null
   })
 }

@@ -1,0 +1,158 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+require "rack/test"
+
+# What the walk looks at, and how.
+module Walk
+  WIDTHS = [1280, 768, 390].freeze
+  HIGH = 16_000
+  LOOK = File.read("#{__dir__}/look_over.js").freeze
+  # These differ by how an opening's doors hang; any other page of an opening is looked at once.
+  BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
+  LEFT_OUT = /[?&](unit|only|again|put)\b|%5B|\[/ # the same pages in another light
+  # Every field of a page that is told something new, by its kind: one of each.
+  KINDS = <<~JS
+    Object.fromEntries([...document.querySelectorAll("form.field")]
+      .map((form) => [[...form.classList].find((one) => /^field-|^answer|^symptom/.test(one)) ?? "other", form.id]))
+  JS
+  # As a hand would: a button is pressed, a box ticked, another choice taken, another number typed.
+  CHANGE = <<~JS
+    ((form) => {
+      form.closest("details")?.setAttribute("open", "")
+      const button = form.querySelector("button[name=value]")
+      if (button) return button.click()
+      form.querySelectorAll("input:not([type=hidden]), select").forEach((one, place) => {
+        if (one.type === "checkbox") return one.click()
+        const other = [...(one.options ?? [])].find((option) => !option.selected)
+        one.value = other ? other.value : String((Number.parseInt(one.value, 10) || 0) + 1 + 3 * place)
+        for (const type of ["input", "change"]) one.dispatchEvent(new Event(type, { bubbles: true }))
+      })
+    })(document.getElementById(arguments[0]))
+  JS
+end
+
+# Every page that links reach, looked over as a whole at three widths; then every kind of save on
+# every stage, and a link after it.
+RSpec.describe "A walk over the whole" do
+  include_context "with the demo in the browser"
+  include Rack::Test::Methods
+
+  def app = Browser.app
+
+  # @return [Hash{String => String}] pages that links reach from the first one, by their kind
+  def reached
+    seen, ahead = {}, ["/"]
+    while (path = ahead.shift)
+      kind = kind_of(path)
+      next if seen.key?(kind)
+
+      seen[kind] = path if html?(path)
+      ahead.concat(links_of(path)) if seen[kind]
+    end
+    seen
+  end
+
+  def kind_of(path)
+    if (id, stage = Walk::BY_MANNER.match(path)&.captures)
+      return [stage, *manner_of(id.to_i)].join(" ")
+    end
+
+    path.gsub(%r{/kits/[^/?]+}, "/kits/k").gsub(%r{(practice/[a-z-]+)/\d+}, '\1/n').gsub(/\d+/, "n")
+  end
+
+  # How an opening's doors hang, in which unit it was measured, and whether they hang already.
+  def manner_of(id)
+    @manners ||= Hash.new do |all, one|
+      opening = YellowTrack::Desk::Opening.new(book, book.openings.find(one))
+      all[one] = [opening.kit.manner.key, opening.opening.units, opening.service.on?]
+    end
+    @manners[id]
+  end
+
+  def html?(path)
+    get(path, {}, "HTTP_HOST" => "127.0.0.1")
+    get(last_response["location"], {}, "HTTP_HOST" => "127.0.0.1") if last_response.redirect?
+    expect(last_response.status).to be < 400, "#{path}: #{last_response.status}"
+    last_response["content-type"].to_s.start_with?("text/html")
+  end
+
+  def links_of(path)
+    Nokogiri::HTML5(last_response.body).css("a[href]").map { |link| link["href"].sub(/#.*/, "") }
+      .reject { |to| to.empty? || to.match?(/\A[a-z]+:/) || Walk::LEFT_OUT.match?(to) }
+      .map { |to| to.start_with?("?") ? path.sub(/\?.*/, "") + to : to }.uniq
+  end
+
+  # Higher than any page is, so that everything is in view.
+  def looked_over(width)
+    Browser.size(session, [width, Walk::HIGH])
+    session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
+  end
+
+  def console = session.driver.browser.logs.get(:browser).map(&:message)
+
+  it "finds every page whole: nothing covered, outside, too small, unseen in focus, or said to the console" do
+    console # what earlier examples left
+    faults = reached.values.flat_map do |path|
+      session.visit(path)
+      found = Walk::WIDTHS.flat_map { |width| looked_over(width) } + console
+      found.map { |fault| "#{path} at #{fault}" }
+    end
+    expect(faults.first(20)).to eq []
+  end
+
+  it "would tell what is covered, outside, too small, or unseen in focus" do
+    session.visit("/rack")
+    session.execute_script(<<~JS)
+      document.getElementById("work").insertAdjacentHTML("afterbegin", '<div id="bad"><p class="quiet">small</p>' +
+        '<button class="btn">under</button><div></div><a href="/">far</a></div>')
+      const [small, under, over, far] = document.getElementById("bad").children
+      small.style.fontSize = "11px"
+      document.getElementById("bad").style.position = "relative"
+      Object.assign(over.style, { position: "absolute", inset: "0", zIndex: 9 })
+      Object.assign(far.style, { position: "absolute", left: "3000px", outline: "none" })
+    JS
+    expect(looked_over(1280).join("\n")).to match(/text of 11/).and match(/its middle belongs to.*under/)
+      .and match(/outside the page.*far/).and match(/does not show it.*far/)
+  end
+
+  describe "after a save" do
+    let(:pages) do
+      on = ->(letter, job, *stages) { stages.map { |stage| "/openings/#{opening(letter, job).id}/#{stage}" } }
+      [*on.call("B", "Osier Weir", "measure", "size", "prepare", "adjust"), *on.call("D", "Osier Weir", "adjust"),
+        *on.call("B", "Tern House", "look", "take-down", "mend", "rehang")]
+    end
+
+    def saved_on(path)
+      session.visit(path)
+      session.evaluate_script(Walk::KINDS).each do |kind, id|
+        session.visit(path) unless session.current_path == path
+        next unless session.has_css?("[id='#{id}']", visible: :all, wait: 0)
+
+        session.execute_script(Walk::CHANGE, id)
+        expect(session).to have_link("rack", exact: true), "#{path}, after #{kind} (#{id}): #{session.text[0, 200]}"
+        session.click_link("rack", exact: true)
+        expect(session).to have_current_path("/rack"), "#{path}, after #{kind} (#{id}): the link goes nowhere"
+      end
+    end
+
+    it "a link goes where it says, whatever was saved on whatever stage" do
+      console # what earlier examples left
+      pages.each { |path| saved_on(path) }
+      expect(console).to eq []
+    end
+
+    it "a step that is ticked and a note that is kept leave a page whose links go on" do
+      b = opening("B", "Osier Weir").id
+      session.visit("/openings/#{b}/hang")
+      session.first(".step-tick[aria-pressed='false']").click
+      session.click_link("rack", exact: true)
+      expect(session).to have_current_path("/rack")
+      session.visit("/openings/#{b}/measure")
+      session.fill_in("Notes", with: "Skirting comes off.")
+      session.click_button("Keep the note")
+      session.click_link("rack", exact: true)
+      expect(session).to have_current_path("/rack")
+    end
+  end
+end
