@@ -18,10 +18,12 @@ module YellowTrack
     # @param width [Rational] of the panel
     # @param height [Rational] of the panel
     # @param hollow [Boolean] whether it has a hollow core
-    def initialize(brief, width:, height:, hollow:)
+    # @param known [Boolean] whether anything is said of what it is made of: if not, the severer of
+    #   two rules is taken
+    def initialize(brief, width:, height:, hollow:, known: true)
       @brief = brief
       @panel = {width:, height:}
-      @hollow = hollow
+      @hollow, @known = hollow, known
       alter if slab?
     end
 
@@ -32,12 +34,15 @@ module YellowTrack
 
     def hollow? = @hollow
 
+    # Whether a solid block at its foot is to be minded.
+    def block? = hollow? || !@known
+
     # A measure of the slab: "width", "height", "foot", "stile".
     def slab(key) = @brief.opening["slab.#{key}"]
 
     # What is left of the solid block at the foot; nil where there is none to
     # mind.
-    def foot_left = hollow? ? (slab("foot") || FOOT) - height : nil
+    def foot_left = block? ? (slab("foot") || FOOT) - height : nil
 
     # What is left of each stile, nil where its width is not known.
     def stile_left = slab("stile") && slab("stile") - width / 2

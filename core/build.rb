@@ -94,17 +94,17 @@ module YellowTrack
     # What panels that may not be cut ask of the opening.
     class Checks < CheckList
       check "height.tall", :stop do |build|
-        build.verdict == "tall" && ["The panels are #{len(-build.most)} too tall and may not be cut.",
+        build.verdict == "tall" && ["The panels are #{at_least(-build.most)} too tall and may not be cut.",
           "The head goes up, the floor comes down, or other panels are taken: never the saw."]
       end
 
       check "height.build", :watch do |build|
         next unless build.verdict == "build"
 
-        range = build.most ? "#{num(build.least)} to #{len(build.most)} will do" : "#{len(build.least)} or more will do"
+        will_do = build.most ? "#{range(build.least, build.most)} will do" : "#{at_least(build.least)} or more will do"
         built = build.strip.positive? ? "Stand the rail #{len(build.strip)} higher on its strip" :
           "Build the head down #{len(build.head)}"
-        ["The opening is taller than these panels want.", "#{built}; #{range}."]
+        ["The opening is taller than these panels want.", "#{built}; #{will_do}."]
       end
     end
   end

@@ -87,7 +87,7 @@ module YellowTrack
     def needed_beside = parking.values.max
 
     # A set on the wall that laps has its rail beside the opening.
-    def wall_beside = covers? ? needed_beside || support.side_cover + kit.fetch("stop") : 0r
+    def wall_beside = covers? ? needed_beside || support.side_cover(sizing) + kit.fetch("stop") : 0r
 
     # How far closed panels on the wall cover each jamb, mm, left and right.
     def jamb_covers = [-panels.first.x, panels.last.right - sizing.width]

@@ -45,6 +45,16 @@ module YellowTrack
     # A length in the job's own unit, with its unit.
     def len(mm) = @printer.with_unit(mm)
 
+    # What is over a limit, is too much, or is short of what it takes, with its unit: never told as
+    # the limit itself, nor as nothing; that much more or less is enough.
+    def at_least(mm) = @printer.with_unit(mm, to: :ceil)
+
+    # What is under a limit, or may be at the most, with its unit: never told as the limit itself.
+    def at_most(mm) = @printer.with_unit(mm, to: :floor)
+
+    # What will do, told inward: "43 to 48.9 mm".
+    def range(least, most) = @printer.range(least, most)
+
     # A length in the job's own unit, bare.
     def num(mm) = @printer.short(mm)
   end

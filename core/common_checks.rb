@@ -15,6 +15,8 @@ module YellowTrack
 
     # Over the kit's limit, or near it, by what the kit counts.
     def weighed(set)
+      return unless set.weight
+
       counts, most = set.kit.fetch("weight.counts"), set.kit.fetch("weight.most")
       weight = set.weight * {"panel" => 1, "pair" => 2, "set" => set.panels.length}.fetch(counts)
       return if weight <= most * HEAVY
@@ -27,11 +29,11 @@ module YellowTrack
     def too_tall_or_short(set)
       tallest = set.kit.fetch("tallest")
       if set.height > tallest
-        return ["The panels are #{len(set.height)} tall; the kit takes #{len(tallest)}.",
+        return ["The panels are #{at_least(set.height)} tall; the kit takes #{len(tallest)}.",
           "Build the head down, or take another kit."]
       end
 
-      set.height < SHORTEST && ["The panels come out at #{len(set.height)}; under #{len(SHORTEST)} they will not run " \
+      set.height < SHORTEST && ["The panels come out at #{at_most(set.height)}; under #{len(SHORTEST)} they will not run " \
         "true.",
         "Measure the heights again."]
     end
@@ -47,12 +49,12 @@ module YellowTrack
 
     # @param planned [Rational] the floor gap over the high point, mm
     def gap_under_least(gap, least, where, planned)
-      least && gap < least && ["The floor gap comes down to #{len(gap)} #{where}; the least is #{len(least)}.",
-        "Plan a floor gap of #{len(planned + least - gap)}, or level the floor."]
+      least && gap < least && ["The floor gap comes down to #{at_most(gap)} #{where}; the least is #{len(least)}.",
+        "Plan a floor gap of #{at_least(planned + least - gap)}, or level the floor."]
     end
 
     def gap_over_most(gap, most, where)
-      most && gap > most && ["The floor gap grows to #{len(gap)} #{where}; the most is #{len(most)}.",
+      most && gap > most && ["The floor gap grows to #{at_least(gap)} #{where}; the most is #{len(most)}.",
         "Level the floor, or accept the gap."]
     end
   end

@@ -21,7 +21,7 @@ module YellowTrack
     attr_reader :bays
     # @return [Rational] widest clear opening, mm
     attr_reader :widest
-    # @return [Rational] weight of one panel, kg
+    # @return [Rational, nil] weight of one panel, kg; nil where nobody told what it is made of
     attr_reader :weight
 
     # @param brief [Brief]
@@ -50,7 +50,10 @@ module YellowTrack
     # Thickness of a panel, T, mm: the fitter's, else the most the kit takes.
     def thickness = opening["thickness"] || kit.fetch("thickness").last
 
-    def makeup = @makeup ||= Makeup.new(opening["makeup"], thickness:, weighed: opening["weighed"])
+    def makeup
+      @makeup ||= Makeup.new(opening["makeup"], thickness:, weighed: opening["weighed"],
+        told: !opening["thickness"].nil? || !kit.unknown?)
+    end
 
     # The frame that the fitter makes his panels with (handbook 7); nil where he
     # makes none.
@@ -59,13 +62,14 @@ module YellowTrack
     def framed = @framed ||= Prepare::FramedPanel.of(self)
 
     # What comes off a slab, if there is one.
-    def slab = @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?)
+    def slab = @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?, known: makeup.said?)
 
     # @return [Array<Check>]
     def checks
       Survey::Checks.found(brief, sizing:, rock:, cover: covers? ? jamb_covers.min : nil) +
         self.class::Checks.new(self, brief.printer).found + nothing_clear + slab.checks +
-        [heights.build, head_fixing].compact.flat_map(&:checks) + SoftClose::Fitted.checks(self)
+        [heights.build, head_fixing].compact.flat_map(&:checks) + SoftClose::Fitted.checks(self) +
+        Makeup::Checks.found(self)
     end
 
     # @return [HeadFixing, nil] what the track is screwed into; nil where it does
@@ -258,7 +262,8 @@ module YellowTrack
       @weight = makeup.weight(work, width:, height:, frame: opening["frame"])
       work.given("panels.thickness", "Thickness, T", thickness, from: opening["thickness"] ? :fitter : :kit,
         source: opening["thickness"] ? "set.thickness" : "kit.thickness", why: "Of a panel.")
-      work.given("panels.hands", "Hands", hands, unit: "", from: :handbook, why: "By weight, glass, height and width.")
+      work.given("panels.hands", "Hands", hands, unit: "", from: :handbook,
+        why: weight ? "By weight, glass, height and width." : "Two at least: its weight is not known.")
     end
 
     # Bays behind a set that opens one stretch of the width.

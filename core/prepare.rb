@@ -26,7 +26,11 @@ module YellowTrack
     end
 
     # @return [Array<Check>] what preparing has to mind
-    def checks = [Prepare.head_of(set)&.check(carried, down: set.kit["adjust.down"] || 0)].compact
+    def checks
+      return [] unless set.weight
+
+      [Prepare.head_of(set)&.check(carried, down: set.kit["adjust.down"] || 0)].compact
+    end
 
     # The plan file's "prepare".
     def to_h = @parts
@@ -96,6 +100,8 @@ module YellowTrack
 
     # Sag of a head that carries the track, with all panels at its middle.
     def head
+      return unless set.weight
+
       stiffness = self.class.head_of(set) or return
       {sag: stiffness.sag(carried), weight: carried}
     end

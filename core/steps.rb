@@ -9,7 +9,7 @@ module YellowTrack
     #
     # key    names it, with its round where the trial is done again: "paint.2"
     # does   what to do; look, what to look at
-    # hands  how many people
+    # hands  how many people; lifts, whether it is a panel that they lift
     # cautions keys of those that stand by it
     # waits  the trade it waits for, or nil
     # dry    {"step", "hours", "what"}: what has to have dried, or nil
@@ -17,7 +17,7 @@ module YellowTrack
     # place  what is drawn of it, or nil; sums, keys of its working
     # goes   the stage that says more, or nil
     # loop   whether it belongs to the trial hang
-    Step = Struct.new(:key, :does, :look, :hands, :cautions, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
+    Step = Struct.new(:key, :does, :look, :hands, :lifts, :cautions, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
       keyword_init: true) do
       # Its name in the data, without its place and its round.
       def base = key[/\A[a-z-]+/]
@@ -119,7 +119,7 @@ module YellowTrack
     def made(step, part, place, round, last)
       key = [step["key"], place, (round if round > 1)].compact.join(".")
       Step.new(key:, does: @names.fill(step["do"], part), look: @names.fill(step["look"], part),
-        hands: @names.hands(step["hands"]),
+        hands: @names.hands(step["hands"]), lifts: step["hands"] == "panel",
         cautions: cautions(step["caution"]), waits: step["waits"], dry: dry(step, round),
         after: after(step, round, last),
         bites: step["bites"],

@@ -80,7 +80,7 @@ module YellowTrack
 
       def manner = @opening.kit.manner.key
 
-      def hands = (set && !@opening.others?) ? set.hands : @opening.service.hands || 1
+      def hands = (set && !@opening.others?) ? set.hands : @opening.service.hands
 
       def mend_hands = @opening.service.cause && [@opening.service.cause.hands, hands].max
 

@@ -171,7 +171,7 @@ module YellowTrack
       def kit_lines
         set = opening.plan.set
         ["#{opening.kit.name}: #{set.panels.length} × #{size_printer.with_unit(set.width)} × " \
-          "#{size_printer.with_unit(set.height)}, #{set.makeup.words}, #{set.weight.to_f.round(1)} kg each."]
+          "#{size_printer.with_unit(set.height)}, #{set.makeup.words}, #{set.weight ? "#{Makeup.kilos(set.weight)} each" : "not weighed"}."]
       end
 
       def parts_line

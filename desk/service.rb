@@ -100,10 +100,11 @@ module YellowTrack
         all.select { |way| way.track.nil? || way.track == self["track"] }.then { |known| known.empty? ? all : known }
       end
 
-      # Its panel's weight, kg, and the hands that lift it; nil while nothing says.
-      def weight = (@opening.plan && weighed?) ? @opening.plan.set.weight : nil
+      # Its panel's weight, kg; nil while nothing says.
+      def weight = @opening.plan&.set&.weight || @opening.opening["weighed"]
 
-      def hands = (@opening.plan && weighed?) ? @opening.plan.set.hands : nil
+      # Hands that lift it: two at least while nothing says how heavy it is.
+      def hands = (@opening.plan && weight) ? @opening.plan.set.hands : Makeup::NOT_KNOWN
 
       # @return [Array<Step>]
       def freeing = steps("free", (ways.length == 1) ? ways.first.order : [])
@@ -167,7 +168,7 @@ module YellowTrack
       #
       # @return [Hash{String => Numeric}]
       def figures
-        usual = {"hours" => cause && cause.minutes / 60.0, "hands" => cause && [cause.hands, hands || 1].max,
+        usual = {"hours" => cause && cause.minutes / 60.0, "hands" => cause && [cause.hands, hands].max,
                  "rate" => @opening.book.prices.all["rate"], "new_hands" => 1}
         usual.merge((self["figures"] || {}).compact).compact
       end
@@ -175,7 +176,7 @@ module YellowTrack
       # What the mend in hand takes.
       #
       # @return [Mending::Work, nil] without one
-      def work = (Mending::Work.new(cause.minutes * [cause.hands, hands || 1].max, cause.parts) if cause && !closed?)
+      def work = (Mending::Work.new(cause.minutes * [cause.hands, hands].max, cause.parts) if cause && !closed?)
 
       # @return [Mending::Replacing, nil] without a cause
       def replacing = cause && Mending::Replacing.new(figures)
@@ -226,8 +227,6 @@ module YellowTrack
         when "infill" then (set["makeup"] || []).any? { |layer| Makeup::FRAGILE.include?(layer["material"]) }
         end
       end
-
-      def weighed? = !@opening.opening["weighed"].nil? || (@opening.opening["makeup"] || []).any?
 
       # Gaps read at the bench, once it hangs again.
       def hung_read?

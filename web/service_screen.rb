@@ -50,10 +50,13 @@ module YellowTrack
 
       def always = Files::Cautions.always
 
-      # Hands that the mend or the panel asks for.
+      # Hands that the mend or the panel asks for: two at least for a leaf that nobody weighed.
       def hands = [cause&.hands, service.hands].compact.max
 
-      def weight = service.weight && "#{service.weight.to_f.round(1)} kg"
+      # Whether its weight can be told.
+      def weighed? = !service.weight.nil?
+
+      def weight = Makeup.kilos(service.weight)
 
       def origin_path(_entry) = nil
 

@@ -7,7 +7,7 @@ module YellowTrack
       check "alter.block", :watch do |slab|
         left = slab.foot_left
         left && slab.height.positive? && left < FOOT_KEPT && [
-          "#{len(slab.height)} off the foot leaves #{left.positive? ? len(left) : "nothing"} of the solid block.",
+          "#{len(slab.height)} off the foot leaves #{left.positive? ? at_most(left) : "nothing"} of the solid block.",
           "Keep #{len(FOOT_KEPT)} of it, or glue the block back in."
         ]
       end
@@ -15,18 +15,18 @@ module YellowTrack
       check "alter.stile", :stop do |slab|
         left = slab.stile_left
         left && slab.width.positive? && left < slab.stile_least && [
-          "#{len(slab.width / 2)} off each edge leaves a stile of #{len(left)}.",
+          "#{len(slab.width / 2)} off each edge leaves a stile of #{at_most(left)}.",
           "A stile keeps #{len(slab.stile_least)}. Take another slab."
         ]
       end
 
       check "alter.lipping", :watch do |slab|
-        slab.lipping > LIPPING_MOST && ["A lipping of #{len(slab.lipping)} is over #{len(LIPPING_MOST)}.",
+        slab.lipping > LIPPING_MOST && ["A lipping of #{at_least(slab.lipping)} is over #{len(LIPPING_MOST)}.",
           "Take a taller slab, or lower the head."]
       end
 
       check "alter.narrow", :stop do |slab|
-        slab.short.positive? && ["The slab is #{len(slab.short)} narrower than the panel.",
+        slab.short.positive? && ["The slab is #{at_least(slab.short)} narrower than the panel.",
           "Glue strips to its edges, or take another slab."]
       end
 

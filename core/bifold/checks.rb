@@ -18,19 +18,19 @@ module YellowTrack
       check "bifold.pinch", :stop do |set|
         given = set.gaps.own_side
         needed = [set.gaps.least_corner, set.gaps.least_half_jamb].compact.max
-        given && given < needed && ["A side gap of #{len(given)} is too small: the turn needs #{len(needed)}.",
+        given && given < needed && ["A side gap of #{at_most(given)} is too small: the turn needs #{at_least(needed)}.",
           "Leave #{len(Length.up(needed, Gaps::STEP))} beside the pivot."]
       end
 
       check "bifold.hidden", :watch do |set|
         hidden = set.hidden
-        hidden && hidden < HIDDEN && ["The half jamb hides #{len([hidden, 0].max)} of the panel's edge.",
+        hidden && hidden < HIDDEN && ["The half jamb hides #{at_most([hidden, 0].max)} of the panel's edge.",
           "A thicker half jamb hides more: #{len(HIDDEN)} at least."]
       end
 
       check "bifold.top", :watch do |set|
         seen = set.top_seen
-        seen && seen > TOP_SEEN && ["#{len(seen)} are open under the head's half jamb: the track shows.",
+        seen && seen > TOP_SEEN && ["#{at_least(seen)} are open under the head's half jamb: the track shows.",
           "Pack the head strip down."]
       end
 
@@ -43,17 +43,17 @@ module YellowTrack
       check "bifold.thickness", :stop do |set|
         wood = (set.thickness - set.kit.fetch("hole.diameter")) / 2
         wrong_thickness(set) || (wood < WOOD &&
-          ["A pivot hole leaves #{len(wood)} of wood at each side.", "Take thicker panels."])
+          ["A pivot hole leaves #{at_most(wood)} of wood at each side.", "Take thicker panels."])
       end
 
       check "bifold.width", :stop do |set|
         widest = set.kit.fetch("widest")
         if set.width > widest
-          next ["The panels are #{len(set.width)} wide; the kit takes #{len(widest)}.",
+          next ["The panels are #{at_least(set.width)} wide; the kit takes #{len(widest)}.",
             "Take two pairs, or another set."]
         end
 
-        set.width < NARROWEST && ["The panels come out at #{len(set.width)}; under #{len(NARROWEST)} they will not " \
+        set.width < NARROWEST && ["The panels come out at #{at_most(set.width)}; under #{len(NARROWEST)} they will not " \
           "fold.",
           "Take one pair, or measure again."]
       end
@@ -77,7 +77,7 @@ module YellowTrack
       check "bifold.strike", :stop do |set|
         clearance = set.fold.strike_clearance
         clearance && set.terms.setback >= SETBACK && clearance < Gaps::MARGIN - NOTHING && [
-          "The half jamb at the strike is in the lead panel's way: #{len([clearance, 0].max)} is left and it takes " \
+          "The half jamb at the strike is in the lead panel's way: #{at_most([clearance, 0].max)} is left and it takes " \
             "#{len(Gaps::MARGIN)}.",
           "A thinner strip at the strike, or more lead gap."
         ]
@@ -85,21 +85,21 @@ module YellowTrack
 
       check "bifold.wide", :watch do |set|
         gap = set.gaps.last
-        gap > WIDE && ["The #{set.two_pairs? ? "meet" : "lead"} gap comes out at #{len(gap)}.",
+        gap > WIDE && ["The #{set.two_pairs? ? "meet" : "lead"} gap comes out at #{at_least(gap)}.",
           "Pack the jamb, or make the panels wider."]
       end
 
       check "bifold.room", :stop do |set|
         front = set.brief.survey["front"]
         front && set.fold.projection > front &&
-          ["The panels swing #{len(set.fold.projection)} into the room; #{len(front)} is free.",
+          ["The panels swing #{at_least(set.fold.projection)} into the room; #{len(front)} is free.",
             "Narrower panels: two pairs, or a sliding set."]
       end
 
       check "bifold.depth", :stop do |set|
         depth = set.brief.survey["depth"]
         depth && set.depth_needed > depth &&
-          ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
+          ["The set is #{at_least(set.depth_needed)} deep and the opening #{len(depth)}.",
             "Take thinner panels, or stand the half jamb further forward."]
       end
 
@@ -109,7 +109,7 @@ module YellowTrack
         next if leaning.empty? && inward.empty?
 
         side, lean = (inward.empty? ? leaning : inward).max_by { |_, out| out.abs }
-        says = "The #{side} jamb leans #{len(lean.abs)}: the gap beside the panel tapers by it."
+        says = "The #{side} jamb leans #{at_least(lean.abs)}: the gap beside the panel tapers by it."
         inward.empty? ? [says, "Pack the jamb plumb."] :
           [:stop, says, "Size the set plumb, or pack the jamb plumb first."]
       end
@@ -122,7 +122,7 @@ module YellowTrack
 
       def tight_lead(set)
         needed = set.gaps.swing + Gaps::MARGIN
-        set.gaps.lead < needed - NOTHING && ["The lead gap is #{len(set.gaps.lead)}; the turn needs #{len(needed)}.",
+        set.gaps.lead < needed - NOTHING && ["The lead gap is #{at_most(set.gaps.lead)}; the turn needs #{at_least(needed)}.",
           "#{trim(set, needed)}Leave more at the strike."]
       end
 
@@ -131,7 +131,7 @@ module YellowTrack
         alone, together = set.gaps.swing + Gaps::MARGIN, 2 * set.gaps.swing + Gaps::MARGIN
         return if set.gaps.meet >= together - NOTHING
 
-        says = "The meet gap is #{len(set.gaps.meet)}; both pairs together need #{len(together)}."
+        says = "The meet gap is #{at_most(set.gaps.meet)}; both pairs together need #{at_least(together)}."
         return [:watch, says, "Open one pair at a time, or leave more."] if set.gaps.meet > alone
 
         [says, "#{trim(set, together)}Leave more at the meet."]
@@ -142,7 +142,7 @@ module YellowTrack
         return "" unless set.opening["width"]
 
         short = needed - set.gaps.last
-        "Trim #{len(short)} in all off the free stiles, evenly on both edges. "
+        "Trim #{at_least(short)} in all off the free stiles, evenly on both edges. "
       end
 
       # Pivot jambs that lean in further than the turn leaves room for, of a

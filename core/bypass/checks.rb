@@ -22,22 +22,22 @@ module YellowTrack
         least = set.kit.fetch("lap.least")
         next unless set.lap < least
         unless set.widths.ready_made?
-          next ["The lap comes out at #{len(set.lap)}; the least is #{len(least)}.",
+          next ["The lap comes out at #{at_most(set.lap)}; the least is #{len(least)}.",
             "Plan a lap of #{len(least)} or more."]
         end
 
-        says = "The lap comes out at #{len(set.lap)}; the least is #{len(least)}. The opening is too wide for these " \
+        says = "The lap comes out at #{at_most(set.lap)}; the least is #{len(least)}. The opening is too wide for these " \
           "panels."
-        range = set.jamb_packing&.range or next [says, "Less cover at the jambs, or wider panels."]
-        [says, "Pack #{len(range[:design])} in all, half at each jamb; #{num(range[:least])} to #{len(range[:most])} " \
-          "will do."]
+        found = set.jamb_packing&.range or next [says, "Less cover at the jambs, or wider panels."]
+        [says, "Pack #{len(found[:design])} in all, half at each jamb; " \
+          "#{range(found[:least], found[:most])} will do."]
       end
 
       check "bypass.lap.long", :watch do |set|
         next unless set.lap
 
         most = set.kit.fetch("lap.most")
-        set.lap > most && ["The lap comes out at #{len(set.lap)}; the most is #{len(most)}. Reach is lost.",
+        set.lap > most && ["The lap comes out at #{at_least(set.lap)}; the most is #{len(most)}. Reach is lost.",
           "Panels of #{len(set.widths.own_width)} would lap as the kit means them to."]
       end
 
@@ -46,7 +46,7 @@ module YellowTrack
         next wrong_thickness(set) if wrong_thickness(set)
 
         least && set.air && set.air < least &&
-          ["Only #{len(set.air)} of air between the panels; the least is #{len(least)}.",
+          ["Only #{at_most(set.air)} of air between the panels; the least is #{len(least)}.",
             "Take thinner panels or a wider track."]
       end
 
@@ -54,14 +54,14 @@ module YellowTrack
         proud = set.opening["proud"]
         proud&.positive? && set.air && proud >= set.air - PROUD_FREE && [
           "#{len(proud)} stands proud of a face and there are #{len(set.air)} between the panels.",
-          "Less than #{len([set.air - PROUD_FREE, 0].max)} may stand proud. Sink the pull or take thinner panels."
+          "Less than #{at_most([set.air - PROUD_FREE, 0].max)} may stand proud. Sink the pull or take thinner panels."
         ]
       end
 
       check "bypass.depth", :stop do |set|
         depth = set.brief.survey["depth"]
         depth && set.depth_needed && set.depth_needed > depth &&
-          ["The set is #{len(set.depth_needed)} deep and the opening #{len(depth)}.",
+          ["The set is #{at_least(set.depth_needed)} deep and the opening #{len(depth)}.",
             "Take thinner panels or a kit with less depth."]
       end
 
@@ -72,7 +72,7 @@ module YellowTrack
       check "bypass.inset", :stop do |set|
         least = set.kit.fetch("inset.least")
         if set.rollers.inset < least
-          next ["Rollers #{len(set.rollers.inset)} from the edge; the kit's least is #{len(least)}.",
+          next ["Rollers #{at_most(set.rollers.inset)} from the edge; the kit's least is #{len(least)}.",
             "Set them at #{len(least)} or more."]
         end
 
@@ -90,7 +90,7 @@ module YellowTrack
       check "bypass.gap.least", :stop do |set|
         least, wanted = set.panels.map { |panel| panel.travel_gap.least }.min, set.support.gap_least
         says, cure = gap_under_least(least, wanted, "along the travel", set.gap)
-        cure = "Stand the rail #{len(wanted - least)} higher on a strip, or level the floor." if says && set.engagement
+        cure = "Stand the rail #{at_least(wanted - least)} higher on a strip, or level the floor." if says && set.engagement
         says && [says, cure]
       end
 
@@ -102,7 +102,7 @@ module YellowTrack
         next unless set.engagement
 
         worst, least = set.heights.engagement_at_worst, set.kit.fetch("rail.engagement.least")
-        reaches = worst.negative? ? "stays #{len(-worst)} short of" : "reaches #{len(worst)} into"
+        reaches = worst.negative? ? "stays #{at_least(-worst)} short of" : "reaches #{at_most(worst)} into"
         worst < least && ["Let right down, a panel #{reaches} the channel; the least is #{len(least)} into it.",
           more_engagement(set)]
       end
@@ -111,7 +111,7 @@ module YellowTrack
         next unless set.engagement
 
         room = set.heights.lift_room
-        room.negative? && ["The panel cannot be lifted over the rail's lip: #{len(-room)} too little room.",
+        room.negative? && ["The panel cannot be lifted over the rail's lip: #{at_least(-room)} too little room.",
           "Plan less engagement."]
       end
 
@@ -121,13 +121,13 @@ module YellowTrack
         next on_cover(set, length) unless set.lap
 
         free = set.lap - GUIDE_FREE
-        length > free && ["The floor guide is #{len(length)} long and the lap leaves it #{len([free, 0].max)}.",
+        length > free && ["The floor guide is #{len(length)} long and the lap leaves it #{at_most([free, 0].max)}.",
           "A longer lap, or a shorter guide."]
       end
 
       check "bypass.fin", :watch do |set|
         reach = set.guides&.reach
-        reach && reach < FIN_LEAST && ["The fin reaches #{len([reach, 0].max)} into its groove; it takes " \
+        reach && reach < FIN_LEAST && ["The fin reaches #{at_most([reach, 0].max)} into its groove; it takes " \
           "#{len(FIN_LEAST)}.",
           "A taller fin, or a smaller floor gap."]
       end
@@ -137,7 +137,7 @@ module YellowTrack
         next unless lift && room
 
         free = room - HEAD_CLEAR
-        free < lift && ["To hang a panel over its groove it is lifted #{len(lift)}; there is #{len([free, 0].max)}.",
+        free < lift && ["To hang a panel over its groove it is lifted #{at_least(lift)}; there is #{at_most([free, 0].max)}.",
           "Screw the tongue on after hanging."]
       end
 
@@ -149,7 +149,7 @@ module YellowTrack
       end
 
       check "bypass.meet", :stop do |set|
-        set.meets.any? && set.meet_gap < MEET_LEAST && ["The meet gap is #{len(set.meet_gap)}.",
+        set.meets.any? && set.meet_gap < MEET_LEAST && ["The meet gap is #{at_most(set.meet_gap)}.",
           "Leave #{len(MEET_LEAST)} or more."]
       end
 
@@ -166,7 +166,7 @@ module YellowTrack
       check "bypass.above", :stop do |set|
         above = set.covers? && set.brief.survey["above"]
         above && set.wall.above_needed > above &&
-          ["The rail takes #{len(set.wall.above_needed)} of free wall above the opening; #{len(above)} is there.",
+          ["The rail takes #{at_least(set.wall.above_needed)} of free wall above the opening; #{len(above)} is there.",
             "Less cover above, or a kit that stands lower."]
       end
 
@@ -177,7 +177,7 @@ module YellowTrack
 
       check "bypass.groove", :watch do |set|
         wood = set.guides&.wood
-        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{len([wood, 0].max)} of " \
+        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{at_most([wood, 0].max)} of " \
           "wood at each side.",
           "Use side guides."]
       end
@@ -209,7 +209,7 @@ module YellowTrack
 
         says = short.map { |side, needed|
           "#{len(set.brief.survey["beside.#{side}"])} of free wall at the #{side}; " \
-                  "it takes #{len(needed)}."
+                  "it takes #{at_least(needed)}."
         }
         [says.join(" "), "Narrower panels, or another set."]
       end

@@ -8,7 +8,7 @@ module YellowTrack
       private
 
       def covering(cover, where)
-        cover.negative? ? "#{len(-cover)} #{where} stays open." : "Only #{len(cover)} of cover #{where}."
+        cover.negative? ? "#{at_least(-cover)} #{where} stays open." : "Only #{at_most(cover)} of cover #{where}."
       end
 
       def more_engagement(set)
@@ -28,8 +28,8 @@ module YellowTrack
 
       # Without a lap the guide stands in the middle of the cover.
       def on_cover(set, length)
-        free = set.support.side_cover - Checks::PROUD_FREE
-        length >= free && ["The floor guide is #{len(length)} long and the cover leaves it #{len([free, 0].max)}.",
+        free = set.support.side_cover(set.sizing) - Checks::PROUD_FREE
+        length >= free && ["The floor guide is #{len(length)} long and the cover leaves it #{at_most([free, 0].max)}.",
           "More cover, or a shorter guide."]
       end
     end

@@ -49,14 +49,23 @@ module YellowTrack
 
       def bumper = 0r
 
-      # Cover beyond each jamb, q, mm.
-      def side_cover = brief.opening["cover.side"] || brief.kit.fetch("cover.side")
+      # Cover beyond each jamb, q, mm: the fitter's, else the kit's; of ready-made panels without a
+      # lap, closed to the kit's meet gap, half of what they have beyond the opening, under nothing
+      # where they are too narrow for it (handbook 4, "Ready-made without a lap").
+      #
+      # @param sizing [Sizing]
+      # @return [Rational]
+      def side_cover(sizing)
+        return brief.opening["cover.side"] || brief.kit.fetch("cover.side") unless shared_cover?
+
+        (ready_made + meets * meet_gap - sizing.width) / 2
+      end
 
       # The greatest width, and the cover at both sides.
       #
       # @return [Run]
       def run(sizing)
-        cover = brief.take("cover.side", "cover.side", "Cover beyond each jamb, q")
+        cover = written_cover(sizing)
         Run.new(-cover, work.sum("run", "Run, R", "width + 2 × cover", width: sizing.width, cover:,
           why: "The greatest width, and the cover at both sides."))
       end
@@ -91,7 +100,8 @@ module YellowTrack
       def guide_places(laps, sizing)
         return super if pattern.laps.positive?
 
-        parking_sides.map { |side| (side == "right") ? sizing.width + side_cover / 2 : -side_cover / 2 }
+        half = side_cover(sizing) / 2
+        parking_sides.map { |side| (side == "right") ? sizing.width + half : -half }
       end
 
       def parts(set)
@@ -99,6 +109,27 @@ module YellowTrack
       end
 
       private
+
+      # Whether what ready-made panels have beyond the opening is shared to both jambs: they do not
+      # lap, and the fitter did not say how far they cover it.
+      def shared_cover?
+        pattern.laps.zero? && !brief.opening["width"].nil? && brief.opening["cover.side"].nil?
+      end
+
+      def written_cover(sizing)
+        return brief.take("cover.side", "cover.side", "Cover beyond each jamb, q") unless shared_cover?
+
+        work.sum("wall.side_cover", "Cover beyond each jamb, q",
+          "(panels × panel + meets × meet gap − width) ÷ 2", panels: pattern.panels, panel: brief.opening["width"],
+          meets:, meet_gap:, width: sizing.width,
+          why: "Ready-made, closed to the meet: what is left is shared to both jambs.")
+      end
+
+      def ready_made = pattern.panels * brief.opening["width"]
+
+      def meets = pattern.meets
+
+      def meet_gap = meets.zero? ? 0r : brief.kit.fetch("meet_gap")
 
       def refuse_pattern
         return if pattern.laps.positive? || WITHOUT_LAP.include?(pattern.lanes)
@@ -125,7 +156,7 @@ module YellowTrack
       def rail_length(set)
         formula = {1 => "cover + width + panel + 2 × stop", 2 => "width + 2 × panel + 2 × stop"}[pattern.panels]
         formula = "run + 2 × stop" if pattern.laps.positive?
-        work.sum("track.length", "Rail", "up(#{formula}, grain)", run: set.run.length, cover: side_cover,
+        work.sum("track.length", "Rail", "up(#{formula}, grain)", run: set.run.length, cover: side_cover(set.sizing),
           width: set.sizing.width,
           panel: set.width, stop:, grain: brief.grain, why: "Rounded up: it ends on bare wall.")
       end

@@ -67,7 +67,11 @@ module YellowTrack
       def every_bay? = bays_reachable == bays
 
       # Whether its panels' weight can be told.
-      def weighs? = !plan.opening["weighed"].nil? || (plan.opening["makeup"] || []).any?
+      def weighs?
+        return !set.weight.nil? if set
+
+        !plan.opening["weighed"].nil? || (plan.opening["makeup"] || []).any?
+      end
 
       # kg; nil while nothing says what the panels are made of.
       def heaviest = (set.weight if set && weighs?)

@@ -52,9 +52,10 @@ module YellowTrack
       end
 
       # @param mm [Numeric] millimetres
+      # @param to [:round, :ceil, :floor] the nearest step, the next that is not less, or not more
       # @return [String] "1 806", "916.5", "58 9/16", "−1/16"
-      def text(mm)
-        steps = (Length.in_unit(mm, @unit) / @step).round
+      def text(mm, to: :round)
+        steps = (Length.in_unit(mm, @unit) / @step).public_send(to)
         size = steps.abs * @step
         signed(steps) { (@unit == :in) ? fraction(size) : decimal(size) }
       end
@@ -62,10 +63,23 @@ module YellowTrack
       # For a sentence: no tenths where there are none.
       #
       # @return [String] "34", "34.5", "58 9/16"
-      def short(mm) = text(mm).sub(/\.0+\z/, "")
+      def short(mm, to: :round) = text(mm, to:).sub(/\.0+\z/, "")
 
       # @return [String] the same with its unit: "1 806 mm", "58 9/16 in"
-      def with_unit(mm) = "#{short(mm)}#{NBSP}#{@unit}"
+      def with_unit(mm, to: :round) = "#{short(mm, to:)}#{NBSP}#{@unit}"
+
+      # What will do, told inward: both ends as they are printed lie in it. Where no step of its own
+      # does, in thousandths.
+      #
+      # @param least [Numeric] mm
+      # @param most [Numeric] mm, not under the least
+      # @return [String] "43 to 48.9 mm"
+      def range(least, most)
+        inward = (Length.in_unit(least, @unit) / @step).ceil <= (Length.in_unit(most, @unit) / @step).floor
+        return "#{term(least)} to #{term(most)}#{NBSP}#{@unit}" unless inward
+
+        "#{short(least, to: :ceil)} to #{with_unit(most, to: :floor)}"
+      end
 
       # A number as it stands in a sum: decimals, three at most, so that a pencil
       # comes to the same and no sum mixes them with fractions (handbook 15, "On

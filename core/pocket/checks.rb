@@ -10,7 +10,7 @@ module YellowTrack
 
       check "pocket.wall", :stop do |set|
         wall = set.brief.survey["wall.thickness"]
-        wall && set.wall > wall && ["The wall has to be #{len(set.wall)} thick and is #{len(wall)}.",
+        wall && set.wall > wall && ["The wall has to be #{at_least(set.wall)} thick and is #{len(wall)}.",
           "Thinner panels or boards, or fur the wall out."]
       end
 
@@ -33,7 +33,7 @@ module YellowTrack
         next if short.empty?
 
         says = short.map { |side| "#{len(set.brief.survey["beside.#{side}"])} of wall at the #{side}" }
-        ["#{says.join(", ")}; the pocket takes #{len(set.needed_beside)}.", "Narrower panels, or two leaves."]
+        ["#{says.join(", ")}; the pocket takes #{at_least(set.needed_beside)}.", "Narrower panels, or two leaves."]
       end
 
       check "pocket.thickness", :stop do |set|
@@ -50,11 +50,12 @@ module YellowTrack
 
       check "pocket.stay", :watch do |set|
         stay = set.stay
-        next [:stop, "The closed panel is #{len(-stay)} short of the pocket's mouth.", "Take a wider panel."] if stay
+        next [:stop, "The closed panel is #{at_least(-stay)} short of the pocket's mouth.",
+          "Take a panel #{at_least(STAY_LEAST - stay)} wider."] if stay
           .negative?
 
-        stay < STAY_LEAST && ["Only #{len(stay)} of the closed panel stays in the pocket: its mouth shows.",
-          "Keep #{len(STAY_LEAST)} or more: a wider panel."]
+        stay < STAY_LEAST && ["Only #{at_most(stay)} of the closed panel stays in the pocket: its mouth shows.",
+          "Keep #{len(STAY_LEAST)} or more: a panel #{at_least(STAY_LEAST - stay)} wider."]
       end
 
       check "pocket.nib", :note do |set|
@@ -68,7 +69,7 @@ module YellowTrack
       end
 
       check "pocket.fixing", :note do |set|
-        ["Screws and nails into the pocket's studs: #{len(set.longest_screw)} at most.",
+        ["Screws and nails into the pocket's studs: #{at_most(set.longest_screw)} at most.",
           "A longer one scores every panel that passes."]
       end
 

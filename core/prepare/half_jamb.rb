@@ -29,10 +29,10 @@ module YellowTrack
       def width = packed? ? @set.brief.figures.plumb_width : @set.brief.survey["widths.top"]
 
       def side_piece(side)
-        @set.work.sum("prepare.half_jamb.#{side}", "Half jamb, #{side} side", "height − half jamb − covering",
-          half_jamb: @set.half_jamb,
-          height: @set.brief.survey["heights.#{side}"], covering: @set.brief.figures.covering,
-          why: "Under the head piece.")
+        @set.work.sum("prepare.half_jamb.#{side}", "Half jamb, #{side} side",
+          "height − head packing − half jamb − covering", half_jamb: @set.half_jamb,
+          head_packing: @set.sizing.head_packing, height: @set.brief.survey["heights.#{side}"],
+          covering: @set.brief.figures.covering, why: "Under the head piece; what packs the head down stands above it.")
       end
 
       def packed? = %w[left right].any? { |side| @set.sizing.packing(side).positive? }

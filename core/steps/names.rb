@@ -83,7 +83,7 @@ module YellowTrack
         "panels" => ->(n) { n.counted(n.set.panels.length, "panel", "panels") },
         "leaves" => ->(n) { n.counted(n.set.panels.length, "leaf", "leaves") },
         "size" => ->(n) { "#{n.num(n.set.width)} × #{n.len(n.set.height)}" },
-        "weight" => ->(n) { "#{n.set.weight.to_f.round(1)} kg" },
+        "weight" => ->(n) { Makeup.kilos(n.set.weight) },
         "line" => ->(n) { n.len(n.set.track.mount_height) },
         "packing" => ->(n) { n.len(n.set.track.packing) },
         "track" => ->(n) { n.len(n.set.track.length) },

@@ -2,7 +2,8 @@
 
 RSpec.describe YellowTrack::Price do
   let(:openings) {
-    [plan, plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35})]
+    [plan("set.makeup" => [{"material" => "hollow core"}]), plan("set" => {"family" => "bifold", "kit" => "fold-34",
+      "panels" => 2, "thickness" => 35, "makeup" => [{"material" => "hollow core"}]})]
       .zip(%w[A B]).map { |made, letter| [made, YellowTrack::Parts.new(made, letter)] }
   }
 

@@ -87,7 +87,7 @@ module YellowTrack
           taken.empty? ? "nothing" : taken.map { |where, mm| "#{printer.short(mm.round)} #{where}" }.join(", ")
         end
 
-        def heaviest = card.heaviest ? "#{card.heaviest.to_f.round(1)} kg · #{card.hands}" : "not known"
+        def heaviest = card.heaviest ? "#{card.heaviest.to_f.round(1)} kg · #{card.hands}" : Makeup::WEIGH_IT
 
         def floor = set ? set.floor_parts : ""
 

@@ -27,6 +27,16 @@ module YellowTrack
 
         def id_of_step(step) = Desk::Field.id_of("step.#{step.key}")
 
+        # How many people a step takes; what nobody weighed is told as such.
+        #
+        # @yieldparam count [Integer]
+        # @yieldreturn [String] so many people
+        def hands_words(step)
+          return yield(step.hands) unless step.lifts && set.weight.nil?
+
+          "weight #{Makeup::WEIGH_IT}"
+        end
+
         # A step by its beginning.
         def first_words(step) = step.does[/\A[^,.:;]+/]
 

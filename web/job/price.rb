@@ -38,6 +38,11 @@ module YellowTrack
           "#{names.first(FEW).join(", ")}#{" and #{names.length - FEW} more" if names.length > FEW}"
         end
 
+        # Openings whose panels nobody weighed: their labour is reckoned with two.
+        #
+        # @return [Array<String>] letters
+        def unweighed = @desk.planned.select { |one| one.plan.set.weight.nil? }.map(&:letter)
+
         def shares = SHARES
 
         # What stands in a price's field.

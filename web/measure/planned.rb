@@ -44,8 +44,8 @@ module YellowTrack
         def printer = @screen.opening.printer
 
         def told(range)
-          least, most = printer.short(range[:least]), printer.with_unit(range[:most])
-          [printer.text(range[:design]), (range[:least] == range[:most]) ? "exactly" : "#{least} to #{most} will do"]
+          exact = range[:least] == range[:most]
+          [printer.text(range[:design]), exact ? "exactly" : "#{printer.range(range[:least], range[:most])} will do"]
         end
 
         def off(words, stands, range)

@@ -19,7 +19,7 @@ module YellowTrack
 
         def made_of = set.makeup.words.capitalize
 
-        def weight = "#{set.weight.to_f.round(1)} kg"
+        def weight = Makeup.kilos(set.weight)
 
         def cautions = Files::Cautions.for(set)
 

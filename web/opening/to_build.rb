@@ -42,7 +42,7 @@ module YellowTrack
         def range(sizes)
           return "exactly" if sizes[:least] == sizes[:most]
 
-          "#{short(sizes[:least])} to #{long(sizes[:most])} will do"
+          "#{opening.printer.range(sizes[:least], sizes[:most])} will do"
         end
 
         def more = [rough, depth, pocket, covering].compact

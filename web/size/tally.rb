@@ -20,7 +20,7 @@ module YellowTrack
 
         # What others are usually.
         USUAL = {
-          "set.makeup.0" => "hollow core", "set.width" => "cut to fit", "set.slab.foot" => "28 mm",
+          "set.makeup.0" => "not said", "set.width" => "cut to fit", "set.slab.foot" => "28 mm",
           "set.packing.left" => "0",
           "set.packing.right" => "0", "set.bumper" => "0", "set.proud" => "0", "set.fit" => "as usual",
           "set.nib" => "0", "set.lining" => "20 mm",
@@ -79,9 +79,18 @@ module YellowTrack
             codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
               %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
             build,
-            row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight],
-              codes: ["#{family}.weight"])]
+            weight]
         end
+
+        # What one of them weighs; not said is not known.
+        def weight
+          return unweighed unless @set.weight
+
+          row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight],
+            codes: ["#{family}.weight"])
+        end
+
+        def unweighed = row("Each weighs", ["–"], Makeup::WEIGH_IT, [], codes: [Makeup::Checks::CODE], line: [])
 
         # What has to be built for panels that are not cut.
         def build
@@ -95,8 +104,9 @@ module YellowTrack
         # How wide and high an opening these panels want.
         def wanted
           wanted = @set.wanted or return
-          row("Want an opening", [derived(wanted.width[:design]), :×, derived(wanted.height[:design])], "finished",
-            %w[width height].product(%w[least design most]).map { |side, name| "frame.#{side}.#{name}" } +
+          row("Want an opening", [derived(wanted.width[:design]), :×, derived(wanted.height[:design])],
+            "finished",
+            %w[width height].product(%w[design least most]).map { |side, name| "frame.#{side}.#{name}" } +
               %w[frame.rough.width frame.rough.height])
         end
 
@@ -106,7 +116,7 @@ module YellowTrack
           packing = @set.jamb_packing or return
           range, at = packing.range, packing.at
           [(if range
-              row("Pack in all", [derived(range[:design])], "#{short(range[:least])} to #{short(range[:most])} will do",
+              row("Pack in all", [derived(range[:design])], "#{@opening.printer.range(range[:least], range[:most])} will do",
                 %w[packing.design packing.least packing.most])
             end),
             (if at

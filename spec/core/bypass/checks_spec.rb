@@ -42,7 +42,7 @@ RSpec.describe YellowTrack::Bypass::Checks do
     "bypass.lift" => [floor, {"set.kit" => :shallow_rail}, :stop],
     "bypass.fin" => [wall, {"set.gap" => 24}, :watch],
     "bypass.groove" => [wall, {"set.rail_thickness" => 18}, :watch],
-    "bypass.cover" => [wall, {"set.width" => 1850}, :stop],
+    "bypass.cover" => [wall, {"set.width" => 1820}, :stop],
     "bypass.studs" => [wall.merge("survey.wall" => {"studs" => [-31]}), {"survey.wall" => {"studs" => []}}, :note],
     "bypass.standoff" => [wall, {"survey.wall" => {"projection" => 20}}, :note],
     "bypass.parking" => [wall, {"survey.beside" => {"right" => 1800}}, :stop],
