@@ -63,14 +63,14 @@ module YellowTrack
 
     # The formula with its numbers put in.
     #
-    # @yield [value] writes one of them
+    # @yield [value, name] writes one of them
     # @return [String]
     def with(values)
       @pieces.map do |piece|
         next piece if piece.is_a?(String)
 
         given = values.fetch(piece)
-        given.is_a?(Array) ? given.map { |value| yield value }.join(", ") : yield(given)
+        given.is_a?(Array) ? given.map { |value| yield value, piece }.join(", ") : yield(given, piece)
       end.join
     end
 

@@ -51,6 +51,9 @@ module YellowTrack
       # How many of a unit a number of millimetres is.
       def in_unit(mm, unit) = (unit == :in) ? mm / MM_PER_INCH : mm
 
+      # Whether a tape in inches has a mark for a length, to the 64th.
+      def inch?(mm) = (Rational(mm) / MM_PER_INCH * Printer::SIXTY_FOURTH).denominator == 1
+
       private
 
       # What is written often is read once: a document is read whole at each change.

@@ -6,6 +6,9 @@ module YellowTrack
   # numbers put in, and a line that says why. Working the formula out is what
   # gives the number, so the two cannot differ.
   class Working
+    # Names of what a number is rounded to.
+    STEPS = %i[grain step].freeze
+
     # A number in a sum that is no length: a weight, an angle, a share.
     Plain = Struct.new(:number, :suffix)
 
@@ -27,19 +30,25 @@ module YellowTrack
       def sum(printer = MILLIMETRES) = formula ? put_in(Formula.of(formula), printer) : written(value, told_by(printer))
 
       # The same in short, as a person says it: rounding to a grain and "not
-      # under nothing" left out, "least of" for least(…).
+      # under nothing" left out where they change nothing and told behind it
+      # where they do, "least of" for least(…).
       def short(printer = MILLIMETRES)
         return written(value, told_by(printer)) unless formula
 
-        put_in(Formula.of(formula).inner, printer).gsub(/\b(least|most)\(([^()]*)\)/, '\1 of \2')
+        inner = Formula.of(formula).inner
+        said = put_in(inner, printer).gsub(/\b(least|most)\(([^()]*)\)/, '\1 of \2')
+        "#{said}#{rounded_from(inner.value(values), printer)}"
       end
 
-      # What it comes to, as it stands at the end of its sum.
+      # What it comes to, as it stands at the end of its sum; of a sum in another unit than it is
+      # shown in, in both.
       #
-      # @return [String] "919.0", "36.063 = 36 1/16", "51.2 %", "17.1 kg"
+      # @return [String] "919.0", "36.063 = 36 1/16", "1 692 mm = 66 5/8", "51.2 %", "17.1 kg"
       def result(printer = MILLIMETRES)
+        own = told_by(printer)
+        return "#{own.with_unit(value)} = #{printer.text(value)}" if length? && own.unit != printer.unit
         return printer.result(value) if length?
-        return "#{value} #{unit}" if value.is_a?(Integer) && unit != ""
+        return "#{value} #{unit}".strip if value.is_a?(Integer)
 
         (unit == "") ? "#{(value * 100).to_f.round(1)} %" : "#{value.to_f.round(1)} #{unit}"
       end
@@ -62,14 +71,46 @@ module YellowTrack
 
       private
 
-      def told_by(printer) = length? ? printer : MILLIMETRES
+      # A number that is rounded to a grain is told in the unit that the grain is exact in: in the
+      # other one its sum would come out a grain off.
+      def told_by(printer)
+        return MILLIMETRES unless length?
+        return printer unless values && (grain = values.values_at(*STEPS).compact.first)
 
-      def put_in(formula, printer) = formula.with(values) { |given| written(given, told_by(printer)) }
+        unit = Length.inch?(grain) ? :in : :mm
+        (unit == printer.unit) ? printer : Length::Printer.derived(unit)
+      end
 
-      def written(given, printer)
+      # How a sum that was rounded, or stopped at nothing, came to its number; and what it is in, where
+      # that is another unit than the one shown.
+      def rounded_from(worked, printer)
+        own = told_by(printer)
+        unit = (own.unit == printer.unit || !length?) ? "" : "\u00A0#{own.unit}"
+        if own.term(worked) == own.term(value)
+          return unit.empty? ? "" : " = #{own.term(value)}#{unit}"
+        end
+
+        " = #{own.term(worked)}#{unit}, #{way_from(worked)}"
+      end
+
+      def way_from(worked)
+        return "not under 0" if worked.negative?
+
+        (worked > value) ? "down" : "up"
+      end
+
+      # A number under nothing stands in brackets, but at the start of a sum or of a bracket.
+      def put_in(formula, printer)
+        formula.with(values) { |given, name| written(given, told_by(printer), step: STEPS.include?(name)) }
+          .gsub(/(?<=[+−×÷] )(−[\d.\u00A0]+)/, '(\1)')
+      end
+
+      def written(given, printer, step: false)
+        return printer.step(given) if step && !given.is_a?(Plain)
+
         case given
         when Plain then "#{MILLIMETRES.term(given.number)}#{given.suffix}"
-        when Integer then given.to_s
+        when Integer then given.to_s.sub("-", Length::Printer::MINUS)
         else printer.term(given)
         end
       end

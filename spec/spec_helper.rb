@@ -6,7 +6,7 @@ require_relative "../boot"
 
 $LOAD_PATH.unshift(__dir__)
 ENV["APP_ENV"] = "test"
-%w[openings cases choices check_tables crews doors kinds template site served answered practised]
+%w[openings cases choices check_tables crews doors kinds template site served answered practised sums]
   .each { |name| require "support/#{name}" }
 
 RSpec::Matchers.define_negated_matcher(:not_include, :include)

@@ -27,6 +27,7 @@ module YellowTrack
         @air = between
         @lanes = (1..kit.fetch("lanes")).to_h { |lane| [lane, line(lane)] }
         inside unless covers
+        rails_on_floor if back
       end
 
       # Whether lanes are separate, a rail each.
@@ -40,7 +41,7 @@ module YellowTrack
 
       # Where a lane of the rail on the floor is: further back than the channel's by
       # what the kit says.
-      def rail(lane) = lanes.fetch(lane) + (kit["rail.back"] || 0r)
+      def rail(lane) = @rails ? @rails.fetch(lane) : lanes.fetch(lane)
 
       # Guides stand at laps.
       #
@@ -79,6 +80,16 @@ module YellowTrack
         sum("air", "Air between panels, s", "lane pitch − thickness",
           "From the back of one panel to the face of the next.", lane_pitch: kit.fetch("lane_pitch"),
           thickness: @thickness)
+      end
+
+      # How much further back the rail on the floor is than the channel; nil without one.
+      def back = (kit["rail.back"] || 0r if kit.manner.carried == :floor)
+
+      def rails_on_floor
+        @rails = lanes.to_h do |lane, middle|
+          [lane, sum("rails.#{lane}", "Floor rail, lane #{lane}", "channel + back", "From the front into the closet.",
+            channel: middle, back:)]
+        end
       end
 
       def line(lane)

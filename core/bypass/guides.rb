@@ -23,6 +23,9 @@ module YellowTrack
       attr_reader :wood
       # @return [Rational, nil] the groove in the floor; nil without one
       attr_reader :floor_width, :floor_depth
+      # @return [Rational, nil] thickness of the strips to glue on both faces of a bottom rail that is
+      #   thinner than the stiles, so that side guides do not catch; nil where none are needed
+      attr_reader :strips
       # @return [Rational, nil] how far a tongue stands out of a panel's foot
       attr_reader :tongue
 
@@ -37,6 +40,7 @@ module YellowTrack
         @places = tongue? ? [] : places
         groove if groove?
         floor_groove if tongue?
+        @strips = strips_on_rail
       end
 
       # Two schools: "groove" hides the guide and needs wood enough, "side" guides
@@ -63,13 +67,6 @@ module YellowTrack
 
       # How far a panel is lifted to hang it; nil without a tongue.
       def lift = tongue? ? tongue_size("reach") + LIFTED : nil
-
-      # Strips to glue on both faces of a bottom rail that is thinner than the
-      # stiles, so that side guides do not catch; nil where none are needed.
-      def strips
-        stile, rail = opening["stile_thickness"], opening["rail_thickness"]
-        (stile && rail && kind == "side" && stile > rail) ? (stile - rail) / 2 : nil
-      end
 
       def to_h = {kind:, places:, groove_width:, groove_depth:, wood:, strips:}
 
@@ -98,6 +95,14 @@ module YellowTrack
         return {width: groove_width, depth: groove_depth} if groove?
 
         tongue? ? {width: floor_width, depth: floor_depth} : nil
+      end
+
+      def strips_on_rail
+        stile, rail = opening["stile_thickness"], opening["rail_thickness"]
+        return unless stile && rail && kind == "side" && stile > rail
+
+        sum("strips", "Strips on the bottom rail", "(stile − rail) ÷ 2",
+          "On both faces, flush with the stiles: side guides would catch on them.", stile:, rail:)
       end
 
       def groove

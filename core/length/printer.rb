@@ -89,6 +89,12 @@ module YellowTrack
       # @return [String] "919.5", "1.313", "1.339"
       def term(mm) = signed((Length.in_unit(mm, @unit) * 10**PLACES).round) { |thousandths| trimmed(thousandths) }
 
+      # A step that is rounded to, as it stands in a sum: exact, so that a pencil rounds alike.
+      #
+      # @param mm [Numeric] millimetres
+      # @return [String] "1", "1/16" among inches
+      def step(mm) = (@unit == :in && Length.inch?(mm)) ? mixed(Rational(Length.in_unit(mm, :in))) : term(mm)
+
       # What a sum comes to: in inches as the decimal, and as the fraction that
       # it is cut to.
       #

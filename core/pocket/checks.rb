@@ -50,9 +50,11 @@ module YellowTrack
 
       check "pocket.stay", :watch do |set|
         stay = set.stay
-        next [:stop, "The closed panel is #{at_least(-stay)} short of the pocket's mouth.",
-          "Take a panel #{at_least(STAY_LEAST - stay)} wider."] if stay
-          .negative?
+        if stay
+            .negative?
+          next [:stop, "The closed panel is #{at_least(-stay)} short of the pocket's mouth.",
+            "Take a panel #{at_least(STAY_LEAST - stay)} wider."]
+        end
 
         stay < STAY_LEAST && ["Only #{at_most(stay)} of the closed panel stays in the pocket: its mouth shows.",
           "Keep #{len(STAY_LEAST)} or more: a panel #{at_least(STAY_LEAST - stay)} wider."]

@@ -3,19 +3,9 @@
 module YellowTrack
   module Drawing
     module Paper
-      # An opening's job sheet: its drawings, its numbers with their sums, its
+      # An opening's job sheet: its drawings, its numbers with their sums as its page has them, its
       # checks and cautions, on one page.
       class JobSheet
-        # Numbers that are worth the paper, in working order.
-        NUMBERS = %w[
-          sizing.width sizing.height panels.width panels.height build.built panels.weight laps.lap gap pivots.side_gap
-          fold.lead_gap fold.meet_gap track.length track.floor_rail track.mount_height track.packing track.screw
-          track.stops.1 track.stops.2 track.stops.3 track.stops.4 panels.rollers panels.spacing depth.needed
-          depth.track_front wall.rail_line wall.rail_start wall.header.length wall.standoff wall.above
-          fittings.handle_at pocket.depth pocket.rough_width pocket.rough_height pocket.wall pocket.longest_screw
-          reach.widest
-        ].freeze
-
         HIGH = 330 # points that the drawing may take
 
         # @param page [Page]
@@ -46,13 +36,9 @@ module YellowTrack
         end
 
         def numbers(from)
-          rows = NUMBERS.filter_map { |key| @plan.working[key] }.map do |entry|
-            [entry.title, figure(entry), entry.formula ? entry.sum(@printer) : entry.why.to_s]
-          end
-          @page.table([["number", "", "sum"], *rows], [150, 84, 290], from:, size: 9)
+          rows = @opening.rows.map { |row| [row.name, row.figure, row.sums.join("; ")] }
+          @page.table([["number", "", "sum"], *rows], [86, 214, 224], from:, size: 8)
         end
-
-        def figure(entry) = entry.length? ? @printer.with_unit(entry.value) : entry.result
 
         def words(from)
           lines = @plan.checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions

@@ -3,7 +3,7 @@
 RSpec.describe YellowTrack::Price do
   let(:openings) {
     [plan("set.makeup" => [{"material" => "hollow core"}]), plan("set" => {"family" => "bifold", "kit" => "fold-34",
-      "panels" => 2, "thickness" => 35, "makeup" => [{"material" => "hollow core"}]})]
+                                                                           "panels" => 2, "thickness" => 35, "makeup" => [{"material" => "hollow core"}]})]
       .zip(%w[A B]).map { |made, letter| [made, YellowTrack::Parts.new(made, letter)] }
   }
 

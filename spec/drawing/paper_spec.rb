@@ -6,7 +6,7 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
 
   def opening_of(made, letter = "C")
     described_class::Opening.new(plan: made, parts: YellowTrack::Parts.new(made, letter), letter:, name: "Bunk room 2",
-      revision: 7, address: "http://127.0.0.1:8642/openings/1", cautions: ["Cutting: eye and ear cover."])
+      revision: 7, address: "http://127.0.0.1:8642/openings/1", rows: [], cautions: ["Cutting: eye and ear cover."])
   end
 
   def pack(*plans)

@@ -18,7 +18,7 @@ RSpec.describe "The same numbers" do
       work = YellowTrack::Desk::Opening.new(book, row)
       file = work.plan.to_h
       opening = YellowTrack::Drawing::Paper::Pack::Opening.new(plan: work.plan, parts: work.parts, letter: row.letter,
-        name: row.name, revision: 1, address: "http://127.0.0.1/", cautions: [])
+        name: row.name, revision: 1, address: "http://127.0.0.1/", rows: [], cautions: [])
       written = words_of(YellowTrack::Drawing::Paper::Pack
         .new(job: "Osier Weir", date: "", address: "http://127.0.0.1/", openings: [opening], lots: -> { [] }))
       look("/openings/#{row.id}/cut")

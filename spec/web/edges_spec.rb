@@ -47,7 +47,8 @@ RSpec.describe "Edges" do
     expect(last_response.body).to include("916.5 x")
     opening = YellowTrack::Desk::Opening.new(book, row)
     parts = YellowTrack::Drawing::Paper::Pack::Opening
-      .new(plan: opening.plan, parts: opening.parts, letter: "A", name: "", revision: 1, address: "", cautions: [])
+      .new(plan: opening.plan, parts: opening.parts, letter: "A", name: "", revision: 1, address: "", rows: [],
+        cautions: [])
     written = []
     allow_any_instance_of(YellowTrack::Drawing::Paper::Page).to receive(:text) { |_, words, **| written << words.to_s }
     YellowTrack::Drawing::Paper::Pack.new(job: "", date: "", address: "", openings: [parts], lots: -> { [] }).render

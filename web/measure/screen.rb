@@ -123,12 +123,12 @@ module YellowTrack
 
         def tightest
           row("Tightest", derived(figures.tightest_width), "wide",
-            %w[survey.tightest_width survey.width_spread survey.plumb_width], %w[survey.taper])
+            %w[survey.tightest_width survey.width_spread survey.plumb_width survey.greatest_width], %w[survey.taper])
         end
 
         def level
           row("Level height", derived(figures.level_height), "",
-            %w[survey.level_height survey.height_spread survey.greatest_head], %w[survey.level])
+            %w[survey.level_height survey.height_spread survey.greatest_head survey.covering], %w[survey.level])
         end
 
         def jambs = row("Jambs", derived(figures.bow.abs), bow_words, %w[survey.bow], %w[survey.bow])

@@ -98,7 +98,7 @@ module YellowTrack
         def half_jamb
           cuts = @needs[:half_jamb] or return
           row("Half jamb", [cut(cuts[:head]), :and, "#{cut(cuts[:left])}, #{cut(cuts[:right])}"], "head, left, right",
-            %w[prepare.half_jamb.head prepare.half_jamb.left prepare.half_jamb.right],
+            %w[prepare.half_jamb.head prepare.half_jamb.left prepare.half_jamb.right prepare.half_jamb.thickness],
             "sides under the head piece, glued and pinned")
         end
 

@@ -75,7 +75,7 @@ module YellowTrack
         def panels
           names = @set.panels.map(&:name).join(", ")
           [row("Panel#{"s" if @set.panels.length > 1} #{names}", [cut(@set.width), :"wide ×", cut(@set.height)], "high",
-            %w[panels.width panels.height sizing.width run], line: [sum("panels.width"), sum("panels.height")],
+            %w[panels.width panels.height sizing.width sizing.height run panels.thickness], line: [sum("panels.width"), sum("panels.height")],
             codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
               %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
             build,
@@ -86,11 +86,33 @@ module YellowTrack
         def weight
           return unweighed unless @set.weight
 
-          row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight],
+          row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight panels.hands],
             codes: ["#{family}.weight"])
         end
 
-        def unweighed = row("Each weighs", ["–"], Makeup::WEIGH_IT, [], codes: [Makeup::Checks::CODE], line: [])
+        def unweighed
+          row("Each weighs", ["–"], Makeup::WEIGH_IT, %w[panels.hands], codes: [Makeup::Checks::CODE], line: [])
+        end
+
+        # Where the closed panels stand, and what is left between those that meet.
+        def stand
+          [row("Panels at", [list(@set.panels.map(&:x))], "their left edges, closed",
+            @set.panels.map { |panel| "panels.#{panel.name}.x" }, line: ["from the left jamb's foot"]), meets].compact
+        end
+
+        def meets
+          return if @set.left_open.empty?
+
+          row("Meet", [derived(@set.left_open.last)], "where they meet", %w[meets.gap kit.meet_gap run.middle],
+            codes: %w[bypass.meet])
+        end
+
+        # From the track down to a panel's top, its adjusters at mid.
+        def hangs
+          key = %w[pivots.head_allowance kit.head_allowance kit.drop].find { |one| @plan.working[one] } or return
+          row("Hangs", [derived(value(key))], "from the track's face to a panel's top",
+            [key, "kit.drop", "kit.head_allowance"].uniq, line: [])
+        end
 
         # What has to be built for panels that are not cut.
         def build
@@ -138,10 +160,17 @@ module YellowTrack
 
         def soft_close
           soft = @set.soft_close or return soft_close_unknown
-          row("Soft close", [soft.places.map { |place| derived(place.closing) }.join(", ")],
-            "closing catches, from the left jamb",
-            @plan.working.entries.map(&:key).grep(/\Asoft_close\./))
+          [catches(soft, :closing), catches(soft, :opening),
+            row("Strikers", [soft.places.flat_map(&:strikers).map { |at| derived(at) }.join(", ")],
+              "from each panel's left edge", soft_keys("striker"), line: [])]
         end
+
+        def catches(soft, way)
+          row("Soft close", [list(soft.places.map(&way))], "#{way} catches, from the left jamb", soft_keys(way),
+            line: [])
+        end
+
+        def soft_keys(part) = @plan.working.entries.map(&:key).grep(/\Asoft_close\.\w+\.#{part}/)
 
         # One that is asked for, and whose dampers nobody knows.
         def soft_close_unknown
@@ -161,7 +190,7 @@ module YellowTrack
           return off_width(alter) if alter.fixed?
 
           [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot",
-            %w[alter.width alter.height],
+            %w[alter.width alter.height alter.lipping],
             line: [sum("alter.width"), sum("alter.height")],
             codes: %w[alter.block alter.stile alter.narrow alter.none]),
             (lipping if alter.lipping.positive?)]
@@ -169,8 +198,13 @@ module YellowTrack
 
         def track = [one_track, *packed, head].compact
 
+        # Where the track is cut, joined and screwed.
+        TRACK_KEYS = %w[track.length track.packing track.mount_height kit.track.first kit.track.pitch].freeze
+
+        def track_keys = TRACK_KEYS + @plan.working.entries.map(&:key).grep(/\Atrack\.(pieces|joints)\./)
+
         def one_track
-          row("Track", [cut(@set.track.length)], "one end only", %w[track.length track.packing track.mount_height],
+          row("Track", [cut(@set.track.length)], "one end only", track_keys,
             line: ["#{sum("track.length")}. #{pieces}#{packing}"])
         end
 
@@ -182,7 +216,8 @@ module YellowTrack
         end
 
         def gap
-          row("Floor gap", [derived(@set.gap)], "over the high point", ["gap", "set.gap", *gap_keys], line: [gap_line],
+          row("Floor gap", [derived(@set.gap)], "over the high point", ["gap", "set.gap", *gap_keys.uniq],
+            line: [gap_line],
             codes: ["#{family}.gap.least", "#{family}.gap.most", "survey.fall"])
         end
 
@@ -211,6 +246,8 @@ module YellowTrack
         def cut(mm) = @opening.cut_printer.text(mm)
 
         def derived(mm) = @opening.printer.text(mm)
+
+        def list(lengths) = lengths.map { |mm| derived(mm) }.join(", ")
 
         def short(mm) = @opening.printer.short(mm)
 
@@ -246,7 +283,8 @@ module YellowTrack
         def gap_line = "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} under the panels"
 
         def gap_keys
-          @set.panels.flat_map { |panel| ["panels.#{panel.name}.gap.least", "panels.#{panel.name}.gap.most"] }
+          %w[gap travel_gap].product(@set.panels, %w[least most])
+            .map { |gap, panel, end_| "panels.#{panel.name}.#{gap}.#{end_}" }
         end
 
         def opens(line: nil)
@@ -254,7 +292,7 @@ module YellowTrack
           share = @plan.working["reach.share"]&.result || "0 %"
           row("Opens", [derived(@set.widest)],
             "#{share}#{", #{shut} of #{@set.bays.length} bays stay shut" if shut.positive?}",
-            %w[reach.widest reach.share], codes: %w[bypass.bay size.none], line:)
+            %w[reach.widest reach.share fold.clear], codes: %w[bypass.bay size.none], line:)
         end
       end
     end

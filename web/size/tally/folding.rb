@@ -15,20 +15,31 @@ module YellowTrack
             track: [nil, ["Packing", %w[set.packing.left set.packing.right set.packing.head]]]
           }.freeze
 
-          def parts = %i[panels slab pivots lead gap track depth handle room wanted opens]
+          def parts = %i[panels slab stand pivots lead gap track depth handle room wanted opens]
 
           def pivots
             [row("Side gap", [derived(@set.gaps.side)],
               "pivots at #{@set.pivots.map { |place| short(place) }.join(" and ")}",
               %w[pivots.side_gap pivots.least_corner pivots.least_half_jamb pivots.at.left pivots.at.right],
               line: ["kit's, the turn's and the strip's, the most of them"],
-              codes: %w[bifold.pinch bifold.lean bifold.setback]), strip].compact
+              codes: %w[bifold.pinch bifold.lean bifold.setback]), holes, strip, hangs].compact
           end
+
+          # What is bored in the panels' edges for pivots and pins.
+          def holes
+            inset, lead = value("set.inset"), value("kit.lead_inset")
+            row("Pin holes", [derived(value("kit.hole.diameter")), :"across,", derived(value("kit.hole.depth"))], "deep",
+              %w[kit.hole.diameter kit.hole.depth set.inset kit.lead_inset],
+              line: ["#{short(inset)} from the pivot edge, #{short(lead)} from the lead edge"])
+          end
+
+          # Where leads meet is told with how far they are apart.
+          def meets = nil
 
           def lead
             name, key = @set.two_pairs? ? ["Meet gap", "fold.meet_gap"] : ["Lead gap", "fold.lead_gap"]
             row(name, [derived(@set.gaps.last)], "pinch #{short(@set.fold.pinch)}",
-              [key, "fold.wanted_gap", "fold.pinch"],
+              [key, "fold.wanted_gap", "fold.pinch", "kit.lead_gap", "kit.meet_gap"],
               codes: %w[bifold.lead bifold.strike bifold.wide])
           end
 

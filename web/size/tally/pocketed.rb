@@ -15,10 +15,10 @@ module YellowTrack
             pulls: [nil, ["Soft close", SOFT_CLOSE]]
           }.freeze
 
-          def parts = %i[panels slab frame wall stay gap track rollers pulls wanted opens]
+          def parts = %i[panels slab stand frame wall stay gap track rollers pulls wanted opens]
 
           def frame
-            [row("Rough opening", [cut(value("pocket.rough_width")), :×, cut(value("pocket.rough_height"))],
+            [row("Rough opening", [derived(value("pocket.rough_width")), :×, derived(value("pocket.rough_height"))],
               "between studs, to the header",
               %w[pocket.rough_width pocket.rough_height pocket.depth],
               codes: %w[pocket.load pocket.beside pocket.service]),
@@ -32,11 +32,13 @@ module YellowTrack
           end
 
           def stay
-            row("Stays in", [derived(@set.stay)], "of the pocket when closed", %w[pocket.stay meets.gap],
+            row("Stays in", [derived(@set.stay)], "of the pocket when closed", %w[pocket.stay meets.gap kit.meet_gap kit.stay kit.strike],
               codes: %w[pocket.stay pocket.nib])
           end
 
-          def pulls = [super, soft_close].compact
+          def pulls = [super, soft_close].flatten.compact
+
+          def track = [*super, hangs].compact
 
           public :opens
         end

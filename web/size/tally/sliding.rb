@@ -40,17 +40,17 @@ module YellowTrack
 
           def parts
             if @set&.covers?
-              return [:panels, :slab, *(:lap if @set.lap), :gap, :guide, :track, :rollers, :wall, :pulls, :wanted,
-                :opens]
+              return [:panels, :slab, *(:lap if @set.lap), :stand, :gap, :guide, :track, :rollers, :wall, :pulls,
+                :wanted, :opens]
             end
 
-            %i[panels slab lap guide gap track rollers depth pulls wanted opens]
+            %i[panels slab lap stand guide gap track rollers depth pulls wanted opens]
           end
 
           def lap
             return unless @set.lap
 
-            row("Lap", [derived(@set.lap)], "", %w[laps.lap set.lap],
+            row("Lap", [derived(@set.lap)], "", %w[laps.lap set.lap kit.meet_gap],
               codes: %w[bypass.lap.short bypass.lap.long bypass.meet])
           end
 
@@ -59,10 +59,30 @@ module YellowTrack
 
             return tongue if @set.guides.tongue?
 
-            row("Guide at", [@set.guides.places.map { |place| derived(place) }.join(", ")], "from the left jamb's foot",
-              @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } +
-                %w[guides.groove_width guides.groove_depth guides.wood],
-              line: ["in the middle, all panels closed"], codes: %w[bypass.guide bypass.fin bypass.groove bypass.meet])
+            [row("Guide at", [list(@set.guides.places)], "from the left jamb's foot",
+              @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } + guide_depths,
+              line: ["in the middle, all panels closed#{in_the_depth}"], codes: %w[bypass.guide bypass.fin bypass.meet]),
+              groove, strips].compact
+          end
+
+          def guide_depths = @plan.working.entries.map(&:key).grep(/\Adepth\.guides\./)
+
+          def in_the_depth
+            @set.depth.guides ? "; #{list(@set.depth.guides.uniq)} in from the front" : ""
+          end
+
+          def groove
+            return unless @set.guides.groove?
+
+            row("Groove in foot", [derived(@set.guides.groove_width), :"wide,", derived(@set.guides.groove_depth)],
+              "deep", %w[guides.groove_width guides.groove_depth guides.wood],
+              line: [sum("guides.groove_width"), sum("guides.groove_depth")], codes: %w[bypass.groove])
+          end
+
+          # On a bottom rail that is thinner than its stiles.
+          def strips
+            @set.guides.strips && row("Strips", [derived(@set.guides.strips)], "thick, on both faces of the bottom rail",
+              %w[guides.strips])
           end
 
           def tongue
@@ -87,26 +107,50 @@ module YellowTrack
 
           def of_track
             rails = (@set.rails > 1) ? row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)],
-              "one a lane, one end only",
-              %w[track.length track.count wall.rail_start], line: ["#{sum("track.length")}. #{pieces}"]) : one_track
+              "one a lane, one end only", [*track_keys, "track.count", "wall.rail_start"], line: ["#{sum("track.length")}. #{pieces}"]) : one_track
             rail = @set.track.floor_rail or return [rails]
-            [rails, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room],
+            [rails, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room kit.rail.engagement.design],
               codes: %w[bypass.engage bypass.lift])]
           end
 
           def depth
             available = @plan.survey["depth"]
-            lines = @plan.working.entries.map(&:key).grep(/\Adepth\.(lanes|guides|track_front)/)
-            row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
-              %w[depth.needed depth.air] + lines,
-              codes: %w[bypass.depth bypass.proud])
+            [row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
+              %w[depth.needed depth.air depth.track_front depth.available], codes: %w[bypass.depth bypass.proud]),
+              *lanes]
+          end
+
+          # How far in from the front each lane's middle is: of the track, the channel, the floor rail.
+          def lanes
+            used = @set.pattern.lanes.uniq.sort
+            above = lane_row((@set.carried_by == "bottom") ? "Channel in" : "Lanes in", "lanes",
+              used.map { |lane| @set.depth.lanes.fetch(lane) })
+            return [above, hangs].compact unless @set.carried_by == "bottom"
+
+            [above, lane_row("Floor rail in", "rails", used.map { |lane| @set.depth.rail(lane) })]
+          end
+
+          def lane_row(name, keys, figures)
+            row(name, [list(figures)], "from the #{@set.covers? ? "front panel's face" : "front"}, each lane's middle",
+              @plan.working.entries.map(&:key).grep(/\Adepth\.#{keys}\./), line: [])
           end
 
           def wall
             [rail_line, row("Rail starts", [derived(@set.track.start)], "from the left jamb's foot",
-              %w[wall.rail_start]),
-              header].compact
+              %w[wall.rail_start]), covers,
+              *((@set.rails > 1) ? [lane_row("Lanes in", "lanes", used_lanes)] : []), header].compact
           end
+
+          def used_lanes = @set.pattern.lanes.uniq.sort.map { |lane| @set.depth.lanes.fetch(lane) }
+
+          # How far the closed panels cover each jamb, and the head.
+          def covers
+            row("Covers", [list(@set.jamb_covers), :"beside,", derived(@set.heights.cover)], "over the head",
+              %w[wall.cover wall.side_cover set.cover.side set.cover.head kit.air.design kit.meet_gap] + lane_keys, line: [])
+          end
+
+          # Of one lane there is nothing to tell apart.
+          def lane_keys = (@set.rails > 1) ? [] : @plan.working.entries.map(&:key).grep(/\Adepth\.lanes\./)
 
           def header
             length = @set.wall.board_length or return
@@ -120,7 +164,7 @@ module YellowTrack
               codes: %w[bypass.above bypass.cover bypass.parking bypass.studs bypass.header bypass.standoff])
           end
 
-          def pulls = [super, soft_close].compact
+          def pulls = [super, soft_close].flatten.compact
 
           public :opens
 
@@ -130,12 +174,6 @@ module YellowTrack
 
           def gap_line
             "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} along the travel"
-          end
-
-          def gap_keys
-            @set.panels.flat_map do |panel|
-              ["panels.#{panel.name}.travel_gap.least", "panels.#{panel.name}.travel_gap.most"]
-            end
           end
         end
       end

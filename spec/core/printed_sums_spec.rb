@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+# A fitter trusts a number that he can check with a pencil: what is printed, worked again as it
+# stands there, comes to what is printed behind it, in both units.
+RSpec.describe "Printed sums" do
+  printers = {"mm" => YellowTrack::Length::Printer.derived(:mm), "in" => YellowTrack::Length::Printer.derived(:in)}
+
+  def wrong(entry, printer)
+    text, told = entry.sum(printer), entry.result(printer)
+    worked = Sums.worked(text)
+    return if worked && Sums.near?(worked, Sums.told(told), told)
+
+    "#{entry.key}: #{text} = #{told}"
+  end
+
+  Kinds::ALL.each_key do |kind|
+    printers.each do |unit, printer|
+      it "come to their number in #{unit}: #{kind}" do
+        random = Random.new(RSpec.configuration.seed)
+        found = Array.new(10) { plan_of(document_of(kind, random)) }.flat_map do |made|
+          made.working.entries.select(&:formula).filter_map { |entry| wrong(entry, printer) }
+        end
+        expect(found).to eq []
+      end
+    end
+  end
+
+  it "say how a short one was rounded, where that changed it" do
+    work = YellowTrack::Working.new
+    formula = "down((run + lap) ÷ panels, grain)"
+    work.sum("even", "Width, P", formula, why: "", run: 1804r, lap: 34r, panels: 2, grain: 1r)
+    work.sum("odd", "Width, P", formula, why: "", run: 1803r, lap: 34r, panels: 2, grain: 1r)
+    work.sum("none", "Room", "most(room − taken, 0)", why: "", room: 5r, taken: 8r)
+    expect(work["even"].short).to eq "(1 804 + 34) ÷ 2".tr(" ", " ").sub("1 804", "1\u00A0804")
+    expect(work["odd"].short).to end_with("÷ 2 = 918.5, down")
+    expect(work["none"].short).to eq "5 − 8 = −3, not under 0"
+  end
+
+  it "put a number under nothing in brackets" do
+    work = YellowTrack::Working.new
+    work.sum("lean", "Lean", "left + right", why: "", left: 2r, right: -1r)
+    expect(work["lean"].sum).to eq "2 + (−1)"
+  end
+
+  it "count what is counted, and are no share" do
+    work = YellowTrack::Working.new
+    work.given("hands", "Hands", 2, unit: "", from: :handbook, why: "")
+    expect(work["hands"].result).to eq "2"
+  end
+
+  it "tell what is rounded to a millimetre in millimetres, beside the inches" do
+    made = plan_of(document_of("top-hung pair", Random.new(1)))
+    expect(made.working["panels.width"].result(printers["in"])).to match(/\A\d+.mm = \d/)
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+# Printed sums, worked again with a pencil: as they stand there, with nothing but what is printed.
+module Sums
+  UNITS = %r{[\u00A0 ](?:kg/m² per mm|kg/m²|kg|mm|in|°|%|N|h|min)(?![\p{L}])}
+
+  module_function
+
+  # What a sum comes to as it is printed.
+  #
+  # @param text [String] "(1 806 + 1 × 32) ÷ 2", "least of 1 808, 1 809"
+  # @return [Numeric, nil] nil for what is no sum
+  def worked(text)
+    YellowTrack::Formula.new(bare(text)).value({})
+  rescue ArgumentError, KeyError
+    nil
+  end
+
+  # Digits ungrouped, units off, what inches are rounded to in inches.
+  def bare(text)
+    text.gsub(/(?<=\d)\u00A0(?=\d{3})/, "").gsub(/, (\d+)\/(\d+)\)/, ', \1 ÷ \2)')
+      .gsub(UNITS, "").delete("°")
+      .gsub(/\b(least|most) of ([\d., −]+)/, '\1(\2)').strip
+  end
+
+  # The number that stands behind a sum: "919.0", "36.063 = 36 1/16", "51.2 %", "17.1 kg".
+  #
+  # @return [Rational]
+  def told(text)
+    first = text.split(" = ").first.gsub(/(?<=\d)\u00A0(?=\d{3})/, "").tr("−", "-")
+    return whole_and_part(first) if first.include?("/")
+
+    number = first[/-?\d+(?:\.\d+)?/] or return
+    first.include?("%") ? Rational(number) / 100 : Rational(number)
+  end
+
+  def whole_and_part(text)
+    sign = text.start_with?("-") ? -1 : 1
+    sign * text.delete("-").split.sum { |part| part.match?(%r{\A\d+(/\d+)?\z}) ? Rational(part) : 0 }
+  end
+
+  # How near a sum comes to what is told of it: what it prints, and half a step of what is printed.
+  def near?(worked, told, text)
+    decimals = text[/\.(\d+)/, 1].to_s.length
+    step = text.include?("%") ? 0.001 : 10.0**-decimals
+    (worked - told).abs <= step * 0.51 + 0.002 * [worked.abs / 1000.0, 1].max
+  end
+end
