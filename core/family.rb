@@ -88,10 +88,6 @@ module YellowTrack
     # Depth that the set takes of an opening, mm; nil where it stands in none.
     def depth_needed = nil
 
-    # Where the track's left end is at the head, mm (handbook 15, "What the head is
-    # made of").
-    def track_at_head = sizing.packing("left") + (kit["track.end_clearance"] || 0r)
-
     # How far a panel can be rocked to a leaning jamb, mm; nil where that is not
     # how the set fits (handbook 2, "survey.taper").
     def rock = nil
@@ -243,7 +239,7 @@ module YellowTrack
     #
     # @param range [Hash{Symbol => Rational}, nil] of packing at the jambs
     def follow(range: nil)
-      @head_fixing = HeadFixing.new(self, track_at_head) if manner.carried == :head
+      @head_fixing = HeadFixing.new(self) if manner.carried == :head
       @jamb_packing = JambPacking.new(self, range) unless covers?
       @wanted = Wanted.of(self)
       @soft_close = SoftClose::Fitted.of(self)

@@ -11,10 +11,9 @@ module YellowTrack
     attr_reader :screw
 
     # @param set [Family] whose track hangs from the head
-    # @param start [Rational] x of the track's left end at the head
-    def initialize(set, start)
+    def initialize(set)
       @set = set
-      @fixing = Track::Fixing.new(survey["head.joists"], set.track, start:)
+      @fixing = Track::Fixing.new(survey["head.joists"], set.track)
       @screw = least_screw if of && of != "steel"
       freeze
     end

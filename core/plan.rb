@@ -38,7 +38,8 @@ module YellowTrack
       end
 
       def agree(opening)
-        faults = [other_kit(opening), both_heights(opening), shares(opening), other_tongue(opening)].compact
+        faults = [other_kit(opening), both_heights(opening), shares(opening), other_tongue(opening),
+          other_inset(opening)].compact
         raise faults.first if faults.length == 1
         raise Faults.new(faults) if faults.any?
       end
@@ -67,6 +68,14 @@ module YellowTrack
 
         Fault.new("shares of #{parts.map { |part| part.to_f.round(3) }.join(" and ")} cover more than the panel. " \
           "Together they come to 1 at most; a layer over the whole face has no share.", key: "set.makeup")
+      end
+
+      # A pair that folds turns where its kit says (handbook 9).
+      def other_inset(opening)
+        return unless opening["inset"] && opening.kit.manner.folds?
+
+        Fault.new("#{opening.printer.with_unit(opening["inset"])} is for a set on rollers; the pivot of a bifold " \
+          "stands where its kit says. Leave it out.", key: "set.inset")
       end
 
       def other_tongue(opening)

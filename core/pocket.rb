@@ -95,7 +95,6 @@ module YellowTrack
     def meets = double? ? [Meet.new(between: panels.map(&:name), gap: meet)] : []
 
     # Where the track's left end is at the head, mm.
-    def track_at_head = track.start
 
     private
 
@@ -208,7 +207,8 @@ module YellowTrack
       length = work.sum("track.length", "Track", "down(clear + pockets × depth, grain)", clear: clear_wanted, depth:,
         pockets: pocket_sides.length, grain: brief.grain, why: "Through the opening and into the pocket.")
       brief.leave(sizing, "track.length")
-      start = pocket_sides.include?("left") ? sizing.start - depth : sizing.start
+      start = work.sum("track.start", "Track's left end", "start − in the wall", start: sizing.start,
+        in_the_wall: pocket_sides.include?("left") ? depth : 0r, why: "From the left jamb's foot.")
       resting = rollers.resting(panels.map(&:x) + open_lefts).map { |x| x - start }
       @track = maker.at_head(start:, length:, pieces: maker.pieces(length, resting))
     end

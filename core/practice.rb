@@ -7,7 +7,7 @@ module YellowTrack
   module Practice
     LEVELS = 1..5
     SEEDS = 0..999_999
-    VERSION = 2 # of how questions are drawn: a round stands on the one that it began with
+    VERSION = 3 # of how questions are drawn: a round stands on the one that it began with
     TRIES = 400 # draws, until one has a best answer that every slip misses
 
     # What is asked.

@@ -29,7 +29,9 @@ module YellowTrack
       def given(plan)
         height = plan.working["gap"].values
         {"the doors' height" => height[:height], "the kit's drop" => height[:drop],
-         "gap that is wanted" => plan.working["build.needed"].values[:wanted]}
+         "gap that is wanted" => plan.working["build.needed"].values[:wanted],
+         "the kit's gap, least" => plan.working["build.most"].values[:least_gap],
+         "the kit's gap, most" => plan.working["build.least"].values[:most_gap]}
       end
 
       def parts(plan)

@@ -3,7 +3,7 @@
 module YellowTrack
   module Practice
     # What every drill shares: it draws until its question has a best answer that every
-    # slip of its list misses by a grain or more.
+    # slip of its list misses by more than would still be good.
     class Drill
       PATTERNS = {2 => [2, 1], 3 => [2, 1, 2], 4 => [2, 1, 1, 2]}.freeze # lanes of so many panels
 
@@ -49,6 +49,20 @@ module YellowTrack
         {"family" => "bypass", "kit" => "twin-42", "panels" => panels, "pattern" => PATTERNS.fetch(panels),
          "thickness" => site.told(site.about(28..32)), "makeup" => [{"material" => "hollow core"}],
          **more.transform_keys(&:to_s)}
+      end
+
+      # A pair that folds, its pivots and pins where no kit that ships has them.
+      #
+      # @param inset [Integer] grains, of the pivot from its edge
+      # @param more [Hash] keys of the opening file's set beside those
+      # @return [Hash]
+      def folding(document, inset:, **more)
+        set = {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => site.told(site.about(30..40)),
+               "makeup" => [{"material" => "solid timber"}], **more.transform_keys(&:to_s)}
+        sheet = Numbers.rounded(@read.call("plan", document.merge("set" => set)).kit.to_h)
+        own = sheet.merge("id" => "fold-34-own", "name" => "Fold 34, its pivot elsewhere",
+          "pivot_inset" => Numbers.rounded(inset * site.grain))
+        document.merge("set" => set.merge("kit" => own))
       end
 
       # A question, or nil where the draw is none.
@@ -114,13 +128,15 @@ module YellowTrack
       def distinct?(question)
         return false if level == LEVELS.max && !close?(question)
 
-        question.parts.all? { |part| part.length? ? apart?(part, question.grain) : missed?(part) }
+        question.parts.all? { |part| part.length? ? apart?(part, question) : missed?(part) }
       end
 
       def missed?(part) = part.slips.none? { |slip| slip.value == part.answer }
 
-      def apart?(part, grain)
-        part.slips.any? && part.slips.all? { |slip| (slip.value - part.answer).abs >= grain }
+      # No slip comes so near that it would still be good (handbook 12, "Difficulty").
+      def apart?(part, question)
+        near = [Mark::GOOD.fetch(question.units), question.grain * 3 / 4].max
+        part.slips.any? && part.slips.all? { |slip| (slip.value - part.answer).abs > near }
       end
     end
   end

@@ -22,10 +22,7 @@ module YellowTrack
 
       # A pair that folds, its pivot to be placed.
       def pivoting
-        site.document(700..1100, 2000..2300)
-          .merge("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2,
-                           "thickness" => site.told(site.about(30..40)), "inset" => site.told(site.about(20..38)),
-                           "makeup" => [{"material" => "solid timber"}]})
+        folding(site.document(700..1100, 2000..2300), inset: site.about(20..38))
       end
 
       def asked(_set)
@@ -35,7 +32,8 @@ module YellowTrack
 
       def given(plan)
         if @pivot
-          return {"side gap" => plan.working["pivots.side_gap"].value, "pivots at" => "the left jamb"}
+          return {"side gap" => plan.working["pivots.side_gap"].value,
+                  "pivot, from its edge" => plan.working["set.inset"].value, "pivots at" => "the left jamb"}
         end
 
         values = plan.working["laps.AB.guide_at"].values

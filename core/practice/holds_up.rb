@@ -102,8 +102,30 @@ module YellowTrack
         made = super or return
         wait, trips = made.parts
         return if @held.length > 1 || wait.answer == longest_work || @dry >= trips.answer
+        return unless brings_forward == [wait.answer]
 
         made if level < 5 || near?(wait.answer)
+      end
+
+      # Openings whose wait, were it nothing, would bring the end forward: each by itself.
+      #
+      # @return [Array<String>] letters
+      def brings_forward
+        @kinds.keys.select do |letter|
+          shorter = @read.call(file, @document.merge("steps" => shortened(letter)))
+          shorter.to_h["end"] < @subject.to_h["end"]
+        end
+      end
+
+      # The job with one opening's wait as short as a wait can be.
+      def shortened(letter)
+        @document["steps"].map do |step|
+          next step unless step["opening"] == letter
+
+          days = step["days"] ? {"days" => 1} : {}
+          after = step["after"] ? {"after" => step["after"].map { |one| one.slice("step") }} : {}
+          step.merge(days, after)
+        end
       end
 
       # Whether another wait would decide, were it a day longer.

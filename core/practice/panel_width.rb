@@ -7,6 +7,7 @@ module YellowTrack
       KEY, NAME = "panel-width", "Panel width"
       LEARN = "Run and laps together, by the panels, rounded down: what the laps hide is cut as well."
       UP = "up((run + laps × lap − meets × meet gap) ÷ panels, grain)"
+      GRAINS = 2 # that it is cut down to: rounded up is not good then
       EARLY = "down(run ÷ panels + laps × lap − meets × meet gap, grain)"
 
       private
@@ -14,7 +15,8 @@ module YellowTrack
       def drawn
         panels = site.pick((level < 3) ? [2] : [2, 3, 4])
         site.document((panels * 550)..(panels * 850), 2000..2400)
-          .merge("set" => sliding(panels, lap: site.told(site.about(25..45)), **site.bumper))
+          .merge("grain" => site.told(GRAINS),
+            "set" => sliding(panels, lap: site.told(site.about(25..45)), **site.bumper))
       end
 
       def asked(set) = "How wide is each of the #{set["panels"]} panels?"
@@ -25,7 +27,7 @@ module YellowTrack
       end
 
       def given(plan)
-        {"bumper at each end" => plan.working["run"].values[:bumper], "cut down to" => site.grain}
+        {"bumper at each end" => plan.working["run"].values[:bumper], "cut down to" => site.grain * GRAINS}
       end
 
       def widths(entry)

@@ -11,11 +11,8 @@ module YellowTrack
       private
 
       def drawn
-        jamb = (level >= 4) ? {"half_jamb" => {"thickness" => site.told(site.about(8..14))}} : {}
-        site.document(700..1100, 2000..2300)
-          .merge("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2,
-                           "thickness" => site.told(site.about(30..40)), "inset" => site.told(site.about(20..38)),
-                           "makeup" => [{"material" => "solid timber"}], **jamb})
+        jamb = (level >= 4) ? {half_jamb: {"thickness" => site.told(site.about(8..14))}} : {}
+        folding(site.document(700..1100, 2000..2300), inset: site.about(20..38), **jamb)
       end
 
       def asked(_set) = "The least gap at the pivot's jamb?"
@@ -38,8 +35,9 @@ module YellowTrack
 
       def given(plan)
         gap = plan.working["pivots.side_gap"].values
-        {"the kit's own side gap" => gap[:gaps].first, "a little to spare" => plan.working["pivots.least_corner"]
-          .values[:margin], "set in steps of" => gap[:step], **(@strip ? folded(plan) : {})}
+        {"pivot, from its edge" => plan.working["set.inset"].value, "the kit's own side gap" => gap[:gaps].first,
+         "a little to spare" => plan.working["pivots.least_corner"]
+           .values[:margin], "set in steps of" => gap[:step], **(@strip ? folded(plan) : {})}
       end
 
       # How far it folds past a half jamb.
@@ -52,12 +50,7 @@ module YellowTrack
       def gaps(entry, corner)
         kit, half = entry.values.fetch(:gaps).first, corner.values.fetch(:thickness) / 2
         [Slip.new("that is the kit's own gap, which is not enough here", kit),
-          Slip.new("that is half the thickness", half), *(@strip ? beside_half_jamb(entry) :
-            [spare(entry, kit, corner)])].compact.reject { |slip| slip.value == entry.value }
-      end
-
-      def spare(entry, kit, corner)
-        slip("the little to spare was forgotten", entry, gaps: [kit, corner.value - corner.values.fetch(:margin)])
+          Slip.new("that is half the thickness", half), *(beside_half_jamb(entry) if @strip)].compact
       end
 
       def beside_half_jamb(entry)

@@ -34,7 +34,8 @@ module YellowTrack
           entries: %w[gap build.needed build.least build.most]
         },
         "side-gap" => {
-          kind: Lesson::OnOpening, label: "the pivot's inset", path: %w[set inset], by: (16..38).step(2), set: true,
+          kind: Lesson::OnOpening, label: "the pivot's inset", path: %w[set kit pivot_inset],
+          by: (16..38).step(2), set: true,
           entries: %w[pivots.least_corner pivots.side_gap]
         },
         "pocket-frame" => {

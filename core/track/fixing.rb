@@ -11,9 +11,8 @@ module YellowTrack
 
       # @param centres [Array<Rational>, nil] from the left jamb's foot
       # @param track [Track]
-      # @param start [Rational] x of the track's left end
-      def initialize(centres, track, start: track.start)
-        @centres, @track, @start = centres || [], track, start
+      def initialize(centres, track)
+        @centres, @track = centres || [], track
         freeze
       end
 
@@ -23,7 +22,7 @@ module YellowTrack
       #
       # @return [Array<Rational>]
       def serving
-        @track.holes.select { |hole| @centres.any? { |centre| (centre - @start - hole).abs <= WITHIN } }.sort
+        @track.holes.select { |hole| @centres.any? { |centre| (centre - @track.start - hole).abs <= WITHIN } }.sort
       end
 
       # Whether those that serve are too few or too far apart.

@@ -24,7 +24,8 @@ module YellowTrack
       def between_jambs(lowered: 0r, floor_rail: nil)
         length = between("track.length", "Track", "head", @brief.survey["widths.top"],
           "Cut one end only: the other keeps its factory holes.")
-        start = @sizing.start + end_clearance
+        start = @brief.work.sum("track.start", "Track's left end", "start + end clearance", start: @sizing.start,
+          end_clearance:, why: "From the left jamb's foot: where the set is sized from, with what packs the jamb.")
         at_head(start:, length:, pieces: yield(start, length), lowered:, floor_rail:)
       end
 

@@ -51,7 +51,7 @@ RSpec.describe "Practice, played and set" do
     off = question.play.askable([]).find(&:door_off?) || question.play.askable([]).last
     send_step(path, place, off.key, 0)
     look("#{path}?at=#{place}")
-    expect(page.at_css(".found").text).to include(off.ask)
+    expect(page.at_css(".found-out").text).to include(off.ask)
     expect(page.at_css(".tally h2").text).to match(/Asked so far, [\d.]+ minutes/)
     send_step(path, place, off.key, 1)
     expect(page.at_css(".says").text).to include("asked already")

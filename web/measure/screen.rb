@@ -119,7 +119,15 @@ module YellowTrack
         # A floor station or a bay came, went or changed: the rows are drawn anew.
         def list_changed? = written&.kind == :pair && result.outcome != :unread
 
-        def row(name, figure, after, keys, codes = []) = Row.new(name:, figure: [figure], after:, keys:, codes:)
+        def row(name, figure, after, keys, codes = [])
+          Row.new(name:, figure: [figure], after:, keys:, codes:, line: signed(keys.first))
+        end
+
+        # A sum that comes out under nothing says so: its row shows how much, and which way in words.
+        def signed(key)
+          entry = workings([key]).first
+          ["#{entry.short(sum_printer)} = #{sum_printer.term(entry.value)}"] if entry&.formula && entry.value.negative?
+        end
 
         def tightest
           row("Tightest", derived(figures.tightest_width), "wide",

@@ -19,6 +19,8 @@ module YellowTrack
 
         def tries = 0
 
+        def slips_so_far = []
+
         def place = nil
 
         def onward = Paths.practice(question.drill, ((question.seed + 1) % 1_000_000).to_s, level: question.level)

@@ -29,6 +29,16 @@ module YellowTrack
 
         def marks = (done? && !fault) ? @marks ||= Desk::Answering.new(question, @state.answers.last.typed).marks : nil
 
+        # What the first try has likely gone wrong in, where it is known: named before the second.
+        #
+        # @return [Array<String>]
+        def slips_so_far
+          return [] if done? || @state.answers.empty?
+
+          Desk::Answering.new(question, @state.answers.last.typed).marks.select(&:slip)
+            .map { |mark| "#{mark.part.label.capitalize}: #{mark.slip.words}." }
+        end
+
         # The next that is not answered; the list of drills after the last.
         def onward
           open = @states.find { |one| !one.done? }

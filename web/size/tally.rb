@@ -199,7 +199,8 @@ module YellowTrack
         def track = [one_track, *packed, head].compact
 
         # Where the track is cut, joined and screwed.
-        TRACK_KEYS = %w[track.length track.packing track.mount_height kit.track.first kit.track.pitch].freeze
+        TRACK_KEYS = %w[track.length track.start track.packing track.mount_height kit.track.first
+          kit.track.pitch].freeze
 
         def track_keys = TRACK_KEYS + @plan.working.entries.map(&:key).grep(/\Atrack\.(pieces|joints)\./)
 

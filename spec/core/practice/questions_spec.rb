@@ -60,7 +60,8 @@ RSpec.describe YellowTrack::Practice do
             expect(part.entry.again).to eq part.answer if part.entry
             slips = part.slips.map(&:value)
             expect(slips).not_to include(part.answer)
-            expect(slips.map { |slip| (slip - part.answer).abs }).to all be >= question.grain if part.length?
+            good = YellowTrack::Practice::Mark::GOOD.fetch(question.units)
+            expect(slips.map { |slip| (slip - part.answer).abs }).to all be > good if part.length?
             expect(part.options.keys).to include(part.answer, *slips) if part.choice?
           end
           expect(question.parts.flat_map(&:slips)).not_to be_empty
@@ -87,6 +88,38 @@ RSpec.describe YellowTrack::Practice do
     it "asks the same of everybody in #{key}, and something else by another seed" do
       expect(drawn.call(key, 3, 7).document).to eq drawn.call(key, 3, 7).document
       expect(Array.new(12) { |seed| drawn.call(key, 3, seed).document }.uniq.length).to be > 8
+    end
+  end
+
+  # The job with one opening's waits and days of others as short as they can be.
+  shortened = lambda do |document, letter|
+    steps = document["steps"].map do |step|
+      next step unless step["opening"] == letter
+
+      step.merge(step["days"] ? {"days" => 1} : {}, step["after"] ? {"after" => step["after"].map { |one| one.slice("step") }} : {})
+    end
+    document.merge("steps" => steps)
+  end
+
+  described_class::LEVELS.each do |level|
+    it "asks what holds up, level #{level}, only where that wait alone brings the end forward" do
+      seeds.each do |seed|
+        question = drawn.call("holds-up", level, seed)
+        ended = read.call("visits", question.document).to_h["end"]
+        sooner = question.parts.first.options.keys.select do |letter|
+          read.call("visits", shortened.call(question.document, letter)).to_h["end"] < ended
+        end
+        expect(sooner).to eq [question.parts.first.answer]
+      end
+    end
+
+    it "shows every limit that decides whether doors go in, level #{level}" do
+      seeds.each do |seed|
+        question = drawn.call("does-it-fit", level, seed)
+        kit = question.subject.kit
+        expect(question.given.values).to include(kit.fetch("drop"), kit.fetch("gap.least"), kit.fetch("gap.most"),
+          kit.fetch("gap.design"))
+      end
     end
   end
 

@@ -8,7 +8,7 @@ module YellowTrack
         class Opening < Scene
           GROUPS = %w[widths heights diagonals leans].freeze
           PLACES = {"top" => "head", "bottom" => "floor"}.freeze
-          SET = %w[lap width height thickness inset].freeze
+          SET = %w[lap width height thickness].freeze
 
           def label = "The opening and its readings"
 
