@@ -9,7 +9,8 @@ module YellowTrack
   class Cutting
     MOST_PROVED = 30
     FORMAT = {"format" => "yellow-track/cutting", "version" => 1}.freeze
-    ROUNDED = "Lengths finer than a saw knows are rounded to 1/20 mm: pieces, kerf and trim up, bars down."
+    ROUNDED = "Lengths finer than a saw knows are rounded to 1/20 mm: pieces, kerf and trim up, bars down. " \
+      "The bound is that of the lengths as typed."
 
     # @return [Array<Cut>] the longest bars first
     attr_reader :cuts
@@ -26,7 +27,7 @@ module YellowTrack
     # @param trim [Rational] mm, at each end of a bar
     def initialize(bars:, pieces:, kerf: 3r, trim: 0r)
       @stand = Stand.new(bars, pieces, kerf:, trim:)
-      @pieces = pieces
+      @bars, @pieces, @saw = bars, pieces, {kerf:, trim:}
       solve
       freeze
     end
@@ -51,18 +52,32 @@ module YellowTrack
     def to_h
       Numbers.rounded(FORMAT.merge("optimal" => optimal?, "cost" => cost, "lower_bound" => lower_bound,
         "bars" => cuts.map(&:to_h),
-        "uncut" => uncut.map(&:name), "checks" => checks.map(&:to_h), **(rounded ? {"rounded" => rounded} : {})))
+        "uncut" => uncut.map(&:name), "checks" => checks.map(&:to_h), **(rounded ? {"rounded" => true} : {})))
     end
 
     private
 
     def solve
       answer = Answer.new(@stand, prove: @pieces.length <= MOST_PROVED)
-      @optimal = answer.proved?
       @cuts, left = @stand.cuts(answer.fillings)
       @uncut = @stand.too_long + left
-      @lower_bound = @optimal ? cost : @stand.price(answer.bound)
       @checks = Checks.new(@stand.too_long, left).found
+      bound(answer, left)
+    end
+
+    # A cost that meets its bound is the least there is, whether or not the search came to its end.
+    # Of lengths that were rounded that is the bound of the lengths as they were typed.
+    def bound(answer, left)
+      proved = answer.proved? && !rounded
+      @lower_bound = proved ? cost : [rounded ? bound_as_typed(left) : @stand.price(answer.bound), cost].min
+      @optimal = proved || (left.empty? && @lower_bound == cost)
+    end
+
+    def bound_as_typed(left)
+      return 0r if left.any?
+
+      typed = Stand.new(@bars, @pieces, **@saw, exact: true)
+      typed.price(Answer.least(typed.problem, close: @pieces.length <= MOST_PROVED))
     end
   end
 end

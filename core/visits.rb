@@ -6,6 +6,10 @@ module YellowTrack
   # it: visits, slack, the chain that holds the job up, waits, looks back, what moved.
   class Visits
     FORMAT = {"format" => "yellow-track/visits", "version" => 1}.freeze
+    LONGER = 13..40 # crew steps that are looked at longer
+    SECONDS = 3 # that those are looked at, while the bound is not met
+    SEARCHED = 0.75 # of that time for looking at every plan
+    SHORT = 0.2 # seconds for more steps than that
     SHARED = 7 # days within which looks back share one
 
     # The letter of a step's opening.
@@ -39,16 +43,15 @@ module YellowTrack
     # @param hands [Integer] of the crew
     # @param job [String, nil] its short name, for what calendars know it by
     # @param was [Was, nil] the plan before
-    def initialize(name:, steps:, calendar:, hands: 1, job: nil, was: nil)
+    # @param seconds [Numeric] how long a better plan of LONGER steps is looked for than the first
+    #   good one, while none meets the bound
+    def initialize(name:, steps:, calendar:, hands: 1, job: nil, was: nil, seconds: SECONDS)
       @name, @calendar, @hands, @was = name, calendar, hands, was
       @job = job || name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")
       @model = Model.new(steps, calendar)
-      @proved = model.crew.length <= Search::MOST
-      @rows = if model.crew.empty?
-        []
-      else
-        (@proved ? Search : Greedy).new(model).best
-      end
+      @proved, @seconds = model.crew.length <= Search::MOST, seconds
+      @bound = least
+      @rows = model.crew.empty? ? [] : planned(seconds)
       @timing = Timing.new(model, rows)
       freeze
     end
@@ -61,6 +64,9 @@ module YellowTrack
       @was ? @was.continued(new_visits) : new_visits
     end
 
+    # Whether a longer look could find a better one.
+    def longer? = !proved? && LONGER.cover?(model.crew.length) && @seconds < SECONDS
+
     # The day of the last end.
     def end_day = timing.last_day
 
@@ -70,8 +76,7 @@ module YellowTrack
     def bound
       return [end_day, rows.count(&:trip)] if proved?
 
-      load, start = Load.new(model), model.beginning
-      [[model.last_day(model.free(start)), load.day(start, 0)].max, load.trips(start)]
+      @bound
     end
 
     # @return [Array<Chain::Stretch>]
@@ -104,6 +109,35 @@ module YellowTrack
     def to_h = Written.new(self, @name, @calendar, was: !@was.nil?).to_h
 
     private
+
+    def planned(seconds)
+      return Search.new(model).best if proved?
+
+      greedy = Greedy.new(model)
+      rows = greedy.best
+      return rows if seconds.zero?
+
+      LONGER.cover?(model.crew.length) ? looked_at(rows, greedy, seconds) : tried(rows, greedy, [seconds, SHORT].min)
+    end
+
+    # A row of days' works for which most of the time every other is looked at, and the rest of it
+    # changed a little at a time.
+    def looked_at(rows, greedy, seconds)
+      found = Search.new(model, seconds: seconds * SEARCHED).best
+      @proved = !found.nil?
+      found || tried(rows, greedy, seconds * (1 - SEARCHED))
+    end
+
+    def tried(rows, greedy, seconds) = Tries.new(greedy, seconds:) { |value| best?(value) }.better_than(rows)
+
+    # Whether a plan meets its bound.
+    def best?((missed, last, visits)) = missed.zero? && ([last, visits] <=> @bound) < 1
+
+    # Day and visits that no plan comes under (handbook 14 and 17).
+    def least
+      load, start = Load.new(model), model.beginning
+      [[model.last_day(model.free(start)), load.day(start, 0)].max, [load.trips(start), Apart.new(model).visits(start)].max]
+    end
 
     def due(place) = @calendar.crew_from(@calendar.day_of(timing.ends[place]) + model.steps[place].look_back)
 

@@ -18,6 +18,14 @@ module YellowTrack
         @lock.synchronize { @kept[asked] } || yield.tap { |answer| keep(asked, answer) }
       end
 
+      # @return [Object, nil] the answer that is kept
+      def [](asked) = @lock.synchronize { @kept[asked] }
+
+      # Takes a better answer in the place of one.
+      def []=(asked, answer)
+        keep(asked, answer)
+      end
+
       private
 
       def keep(asked, answer)

@@ -9,6 +9,8 @@ module YellowTrack
     class Visiting
       LARGE = 30 # openings; of a job with more, the first are planned
       MOST = 300 # steps of those
+      FIRST = 0.3 # seconds that a page looks for a plan; a longer look comes after it
+      PLANS = Latest.new(64) # by their work, so that what is shown is what is kept
 
       # @return [Job]
       attr_reader :job
@@ -78,7 +80,21 @@ module YellowTrack
 
       # @return [Visits]
       # @raise [Faults] what cannot be planned, each named by its step
-      def plan = @plan ||= Files::WorkFile.visits(work)
+      def plan = @plan ||= PLANS.fetch(work) { Files::WorkFile.visits(work, seconds: FIRST) }
+
+      # Whether a longer look may find a better plan than a page's first.
+      def longer? = faults.empty? && plan.longer?
+
+      # Looks longer; what it finds is the plan from then on.
+      #
+      # @return [Boolean] whether it is another one
+      # @raise [Faults]
+      def look_longer!
+        before = result
+        PLANS[work] = @plan = Files::WorkFile.visits(work)
+        @result = nil
+        result["steps"] != before["steps"]
+      end
 
       # @return [Hash] the visits file
       def result = @result ||= plan.to_h

@@ -12,8 +12,9 @@ module YellowTrack
 
       # @param document [Hash] as parsed
       # @return [Visits]
+      # @param seconds [Numeric] see Visits
       # @raise [Faults] one for each thing at fault
-      def self.visits(document) = new(document).visits
+      def self.visits(document, seconds: Visits::SECONDS) = new(document).visits(seconds:)
 
       # @param document [Hash] as parsed
       def initialize(document)
@@ -25,11 +26,11 @@ module YellowTrack
 
       # @return [Visits]
       # @raise [Faults]
-      def visits
+      def visits(seconds: Visits::SECONDS)
         refuse(@faults + dates + (whole? ? steps_at_fault : []))
         refuse(ring)
         Visits.new(name: @read["name"] || "", steps: steps, calendar:, hands: @read["crew"] || 1, job: @read["job"],
-          was: @read["was"] && Visits::Was.new(@read["was"], calendar))
+          was: @read["was"] && Visits::Was.new(@read["was"], calendar), seconds:)
       end
 
       private

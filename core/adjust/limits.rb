@@ -73,9 +73,10 @@ module YellowTrack
         end
       end
 
-      # No nearer to the floor than the kit's least, or than it is already.
+      # No nearer to the floor than the kit's least, or than it is already. What stands on a rail keeps
+      # to its channel, not to the floor.
       def floor(side, left, right)
-        return [] unless @floor && @floor[side]
+        return [] if @floor.nil? || @floor[side].nil? || @kit.manner.carried == :floor
 
         [["adjust.floor", @floor[side] + corner(side, left, right), [@kit.fetch("gap.least"), @floor[side]].min,
           Float::INFINITY]]

@@ -14,6 +14,18 @@ module YellowTrack
       # @return [Integer] what no cutting costs less than
       attr_reader :bound
 
+      # What any cutting of a problem costs at least, without a search for one.
+      #
+      # @param problem [Problem]
+      # @param close [Boolean] whether a closer bound is worth its time
+      # @return [Integer]
+      def self.least(problem, close:)
+        return 0 if problem.counts.empty?
+
+        floor = (problem.plenty > MANY) ? problem.least : problem.frontier.cost(problem.total) || 0
+        (close && problem.leaving.nil?) ? [Worth.new(problem).bound(problem), floor].max : floor
+      end
+
       # @param stand [Stand]
       # @param prove [Boolean] search until nothing better can be left
       def initialize(stand, prove:)
@@ -103,7 +115,7 @@ module YellowTrack
       end
 
       # What any cutting costs at least, by the room its bars have.
-      def floor = (@problem.plenty > MANY) ? @problem.least : @problem.frontier.cost(@problem.total) || 0
+      def floor = Answer.least(@problem, close: false)
 
       def good
         greedy = Greedy.new(@problem)

@@ -6,7 +6,8 @@ module YellowTrack
     # Problem: lengths in whole units, prices in whole cents with one bar
     # counted in, so that of equally cheap cuttings the one of fewer bars wins.
     # A saw knows no thousandth: lengths whose common step is finer than FINEST
-    # are rounded to COARSE first, what is cut up and what it is cut from down.
+    # are rounded to COARSE first, what is cut up and what it is cut from down;
+    # offcuts are told from the lengths as they were typed all the same.
     class Stand
       FINEST = 320 # to a millimetre: tenths and sixty-fourths of an inch together
       COARSE = 20
@@ -24,23 +25,23 @@ module YellowTrack
       # @param pieces [Array<Piece>]
       # @param kerf [Rational] mm
       # @param trim [Rational] mm
-      def initialize(bars, pieces, kerf:, trim:)
-        @unit = common_step([*bars.map(&:length), *pieces.map(&:length), kerf, trim])
+      # @param exact [Boolean] whether nothing is rounded, however fine: for a bound
+      def initialize(bars, pieces, kerf:, trim:, exact: false)
+        @saw = {kerf:, trim:}
+        @unit = common_step([*bars.map(&:length), *pieces.map(&:length), kerf, trim], exact)
+        @largest = there(bars.map(&:length).max || 0) - 2 * taken(trim)
         @cent = bars.map { |bar| bar.price.to_r.denominator }.reduce(1, :lcm)
         @kerf, @trim = taken(kerf), taken(trim)
         @too_long, fitting = pieces.partition do |piece|
-          bars.none? { |bar| taken(piece.length) <= there(bar.length) - 2 * @trim }
+          bars.none? { |bar| piece.length <= bar.length - 2 * trim }
         end
-        @kinds = fitting.group_by { |piece| taken(piece.length) }.sort_by { |length, _| -length }.map(&:last)
+        @kinds = fitting.group_by { |piece| width_of(piece) }.sort_by { |length, _| -length }.map(&:last)
         @lots = bars.group_by { |bar| [bar.length, bar.price] }.values
         @problem = posed(fitting.length)
       end
 
       # What remains of a bar, in units, with so much in it.
       def remainder(room, filled) = [room - kerf - filled, 0].max
-
-      # Units back to mm.
-      def length(units) = Rational(units, @unit)
 
       # A cost of the problem's back to a price, the bars taken out.
       def price(cost) = Rational(cost / (@kinds.sum(&:length) + 1), @cent)
@@ -57,18 +58,27 @@ module YellowTrack
         end
         made = fillings.sort_by { |lot, taken| [-problem.stocks[lot].room, filled(taken)] }.map do |lot, taken|
           bar = (names[lot].length > 1) ? names[lot].shift : names[lot].first
-          Cut.new(bar:, pieces: taken.each_with_index.flat_map { |count, kind| pieces[kind].shift(count) },
-            offcut: length(remainder(problem.stocks[lot].room, filled(taken))), kerf: length(kerf), trim: length(@trim))
+          cut(bar, taken.each_with_index.flat_map { |count, kind| pieces[kind].shift(count) })
         end
         [made, pieces.flatten]
       end
 
       private
 
+      # A bar with its pieces; the offcut is what the lengths as typed leave of it.
+      def cut(bar, pieces)
+        kerf, trim = @saw.values_at(:kerf, :trim)
+        left = bar.length - 2 * trim - pieces.sum { |piece| piece.length + kerf }
+        Cut.new(bar:, pieces:, offcut: [left, 0r].max, kerf:, trim:)
+      end
+
+      # Units that a piece takes: of one that goes into a bar as it was typed no more than there are.
+      def width_of(piece) = [taken(piece.length), @largest].min
+
       # Units to a millimetre that say every length, or COARSE.
-      def common_step(lengths)
+      def common_step(lengths, exact)
         common = lengths.map { |length| length.to_r.denominator }.reduce(1, :lcm)
-        @rounded = common > FINEST
+        @rounded = common > FINEST && !exact
         @rounded ? COARSE : common
       end
 
@@ -88,7 +98,7 @@ module YellowTrack
           Problem::Stock.new(there(bars.first.length) - 2 * @trim + kerf,
             (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
         end
-        widths = @kinds.map { |kind| taken(kind.first.length) + kerf }
+        widths = @kinds.map { |kind| width_of(kind.first) + kerf }
         Problem.new(widths:, counts: @kinds.map(&:length), stocks:, leaving: leaving(widths, stocks, pieces))
       end
 

@@ -18,19 +18,47 @@ module YellowTrack
 
       # @return [Array<Days::Row>] the best of what was tried
       def best
-        free = @model.last_day(@model.free(@model.beginning))
-        targets = SPARE.map { |days| days && free + days }
+        targets = SPARE.map { |days| days && free_end + days }
         target, rows = targets.map { |day| [day, plan(day)] }.min_by { |_, made| value(made) }
         fewer(target, rows)
       end
 
-      private
+      # The day of the last end with the crew free.
+      def free_end = @free_end ||= @model.last_day(@model.free(@model.beginning))
 
+      # @return [Array<Integer>] numbers of the crew's steps
+      def places = @model.crew
+
+      # How good a plan is (handbook 14): dates missed, its end, visits, days, dates of visits.
+      #
+      # @param rows [Array<Days::Row>]
+      # @return [Array] the less, the better
       def value(rows)
         ends = rows.last.ends
         trips = rows.select(&:trip)
         [@model.missed(ends), @model.last_day(ends), trips.length, rows.length, trips.map(&:day)]
       end
+
+      # A plan, day by day.
+      #
+      # @param target [Integer, nil] the day that trips wait for; nil, they never do
+      # @param home [Hash{Integer => true}] days without a trip
+      # @param ranks [Hash{Integer => Float}] steps that come sooner, or later, than what hangs on
+      #   them says: by so much of a job's length
+      # @return [Array<Days::Row>]
+      def plan(target, home = {}, ranks = {})
+        @ranks = ranks
+        rows, course, day = [], Course.new(@model), 0
+        until @model.crew.all? { |place| course.ends[place] }
+          day = @calendar.crew_from(day)
+          row = filled(day, course, home[day] || target && course.open.any? && spares?(day, course.ends, target))
+          rows << row if row
+          day += 1
+        end
+        rows
+      end
+
+      private
 
       # The plan with those visits left out that it is better without.
       def fewer(target, rows)
@@ -42,19 +70,6 @@ module YellowTrack
 
           home[day], rows = true, without
           days = rows.select(&:trip).map(&:day)
-        end
-        rows
-      end
-
-      # @param target [Integer, nil] the day that trips wait for; nil, they never do
-      # @param home [Hash{Integer => true}] days without a trip
-      def plan(target, home = {})
-        rows, course, day = [], Course.new(@model), 0
-        until @model.crew.all? { |place| course.ends[place] }
-          day = @calendar.crew_from(day)
-          row = filled(day, course, home[day] || target && course.open.any? && spares?(day, course.ends, target))
-          rows << row if row
-          day += 1
         end
         rows
       end
@@ -77,8 +92,13 @@ module YellowTrack
         ways = @days.joins(course.open, day, now, trip, starts.any?)
         ways = ways.reject { |_, _, way| way == :on } if stays && trip.nil?
         ways = ways.select { |_, _, way| way == :on } if trip == :on && ways.any? { |_, _, way| way == :on }
-        ways.min_by { |place, start, _| [(start > now + @calendar.travel) ? start : 0, -@tails[place], start] }
+        ways.min_by { |place, start, _| [(start > now + @calendar.travel) ? start : 0, -rank(place), start] }
       end
+
+      # What hangs on a step, and how it was told to come sooner or later.
+      def rank(place) = @tails[place] + (@ranks[place] || 0) * longest
+
+      def longest = @longest ||= @tails.compact.max
 
       # Whether the trip can wait a day without the last end moving.
       def spares?(day, ends, target) = @model.last_day(@model.free(ends, day + 1)) <= target

@@ -11,25 +11,31 @@ module YellowTrack
       EQUALS = 400 # days looked at after which plans as good as one found are left
 
       # @param model [Model]
-      def initialize(model)
+      # @param seconds [Numeric, nil] after which it is given up; nil for never
+      def initialize(model, seconds: nil)
         @model, @days, @load = model, Days.new(model), Load.new(model)
+        @finish = seconds && clock + seconds
       end
 
-      # @return [Array<Days::Row>]
-      def best
+      # @return [Array<Days::Row>, nil] nil where it was given up
+      def best = catch(:given_up) { found }
+
+      private
+
+      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      def found
         start = @model.beginning
         free = @model.free(start)
         first = [@model.last_day(free), @load.day(start, 0)].max
         lasts = first..[first, @model.last_day(@model.singly(start))].max
         (@model.missed(free)..).each do |missed|
           lasts.each do |last|
-            found = within(missed, last, start)
-            return found.last if found
+            best = within(missed, last, start)
+            return best.last if best
           end
         end
       end
-
-      private
 
       def within(missed, last, start)
         @missed, @last, @kept, @looked = missed, last, {}, 0
@@ -68,6 +74,7 @@ module YellowTrack
 
       def best_of(day, ends)
         @looked += 1
+        throw :given_up if @finish && clock > @finish
         rows = @days.rows(day, ends).uniq { |row| [row.ends, row.trip.nil?] }
         ways = rows.sort_by { |row| [-row.starts.length, row.starts.values.sum] }.map { |row| [row.ends, row] }
         [*ways, [ends, nil]].reduce(nil) do |found, (after, row)|

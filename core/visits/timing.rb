@@ -34,12 +34,12 @@ module YellowTrack
 
       def missed?(place) = others(place)&.missed || false
 
-      # Working days by which a step could be put off (handbook 14).
+      # Working days by which a step could be put off; of others with a date, by which that date may
+      # slip (handbook 14).
       #
       # @return [Integer, nil] nil for one that was over before the start
       def slack(place)
         return if @model.steps[place].ended
-        return 0 if @model.steps[place].fixed?
 
         first = @calendar.day_of(starts[place])
         days = (first + 1..last_day).select { |day| @calendar.working?(day) }
@@ -74,14 +74,15 @@ module YellowTrack
         open.each { |one| later[one] = nil }
         step = @model.steps[place]
         later[place] = step.crew? ? @calendar.hours(step.place, day).first + step.minutes :
-          @calendar.evening(@calendar.working_after(day, step.days - 1))
+          @calendar.evening(step.fixed? ? day : @calendar.working_after(day, step.days - 1))
         @model.free(later, open:)
       end
 
-      # Nothing ends after the plan does, and no fixed date moves.
+      # Nothing ends after the plan does, and no later fixed date moves.
       def holds?(place, later)
         [place, *@model.after(place)].all? do |one|
-          @calendar.day_of(later[one]) <= last_day && (!@model.steps[one].fixed? || later[one] == ends[one])
+          @calendar.day_of(later[one]) <= last_day &&
+            (one == place || !@model.steps[one].fixed? || later[one] == ends[one])
         end
       end
 

@@ -34,6 +34,7 @@ RSpec.describe "Who may what" do
     GET /jobs/1/offers/2026-001.pdf ol
     GET /jobs/1/price ol
     GET /jobs/1/visits ol
+    GET /jobs/1/visits/longer ol
     GET /jobs/1/visits.csv ol
     GET /jobs/1/visits.ics ol
     GET /jobs/1/work.json ol

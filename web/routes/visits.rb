@@ -9,6 +9,7 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Planning)
           app.get(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/visits/longer}o) { |id| look_longer(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| keep_visits(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits/steps}o) { |id| tick_visit_step(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }
@@ -29,6 +30,15 @@ module YellowTrack
           rescue Fault, Faults => e
             status 422
             show visits_screen(job, Desk::Visiting::Changes.new, fault: e)
+          end
+
+          # A longer look at the page's plan: a better one is shown anew.
+          def look_longer(job)
+            visiting = Desk::Visiting.new(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
+            headers "HX-Refresh" => "true" if visiting.look_longer!
+            "No better plan was found in #{YellowTrack::Visits::SECONDS} seconds."
+          rescue Fault, Faults
+            ""
           end
 
           def keep_visits(job)

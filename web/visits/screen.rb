@@ -73,6 +73,9 @@ module YellowTrack
 
         def drawing = Track.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
 
+        # Where a longer look is taken at what is tried.
+        def longer_path = path.sub("/visits", "/visits/longer")
+
         # This page with the changes that are tried.
         def path(**query) = Paths.visits(job.id, visiting.changes, **query)
 

@@ -35,6 +35,29 @@ RSpec.describe YellowTrack::Cutting do
     expect(cut([bar(2000, 10)], [999, 999]).cuts.length).to eq 2
   end
 
+  it "rounds what is finer than a saw knows, bounds it by the lengths as typed, and tells offcuts from those" do
+    inch = 254r / 10
+    bars = [bar(96 * inch, 10), bar(120 * inch, 15)]
+    fine = [47_938 * inch / 1000, 47_937 * inch / 1000] # with an eighth between them they use up eight feet
+    made = cut(bars, fine, kerf: inch / 8)
+    expect([made.cost, made.lower_bound, made.optimal?]).to eq [15, 10, false]
+    expect(made.to_h["rounded"]).to be true
+    expect_sound(made, bars, fine, kerf: inch / 8)
+    shorter = cut(bars, [1001r / 7, 1003r / 7])
+    expect([shorter.optimal?, shorter.lower_bound]).to eq [true, shorter.cost]
+    expect_sound(shorter, bars, [1001r / 7, 1003r / 7])
+    expect(cut([bar(2000, 10)], [1001r / 7, 2000]).uncut).to be_empty
+  end
+
+  it "is the best where its cost meets its bound, whether or not the search came to its end" do
+    random = Random.new(RSpec.configuration.seed)
+    20.times do
+      lengths = Array.new(30) { Rational(random.rand(3000..19_000), 10) }
+      made = cut([bar(1800, 17.5), bar(2400, 24.1), bar(3600, 34.9)], lengths)
+      expect(made.optimal?).to eq(made.cost == made.lower_bound)
+    end
+  end
+
   it "takes the trim off both ends" do
     expect(cut([bar(2000, 10)], [1990], trim: 5r).cuts.first.offcut).to eq 0
     expect(cut([bar(2000, 10)], [1991], trim: 5r).checks.map(&:code)).to eq ["cut.long"]

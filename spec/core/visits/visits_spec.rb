@@ -64,11 +64,34 @@ RSpec.describe YellowTrack::Visits do
       load = described_class::Load.new(model)
       expect(load.day(model.beginning, 0)).to be <= best.first
       expect(load.trips(model.beginning)).to be <= best.last
+      expect(described_class::Apart.new(model).visits(model.beginning)).to be <= best.last
     end
   end
 
+  it "looks on past a dozen steps, and finds what a look at every plan finds" do
+    [15, 18, 23].each do |count|
+      plan = planned(Crews.any(Random.new(200 + count), count))
+      rows = described_class::Search.new(plan.model).best
+      best, good = [rows, plan.rows].map { |all| [plan.model.last_day(all.last.ends), all.count(&:trip), all.length] }
+      expect([plan.model.crew.length > 12, good]).to eq [true, best]
+    end
+  end
+
+  it "says by how much a date of others may slip" do
+    steps = [{"key" => "A-cover", "place" => "other", "done" => "2027-03-02"},
+      {"key" => "A-hang", "place" => "site", "minutes" => 60, "after" => [{"step" => "A-cover"}]},
+      {"key" => "B-order", "place" => "other", "days" => 6}]
+    slack = ->(list) { planned(work_of(list)).to_h["steps"].to_h { |step| [step["key"], step["slack"]] } }
+    expect(slack[steps]).to include("A-cover" => 3, "B-order" => 0) # the order is over on the 8th
+    expect(slack[steps.first(2)]["A-cover"]).to eq 0
+  end
+
+  def work_of(steps)
+    {"format" => "yellow-track/work", "version" => 1, "start" => "2027-03-01", "steps" => steps}
+  end
+
   it "says so where it is not proved" do
-    plan = planned(Crews.any(Random.new(4), 40))
+    plan = planned(Crews.any(Random.new(4), 70))
     day, visits = plan.bound
     expect(plan.proved?).to be false
     expect([day <= plan.end_day, visits <= plan.visits.length]).to eq [true, true]
