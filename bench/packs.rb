@@ -41,17 +41,11 @@ module YellowTrack
         end
       end
 
-      def rows_of(one)
-        Web::Opening::Sheet.lines(one).map do |line|
-          Drawing::Paper::Pack::Row.new(name: line.name, figure: [*line.figure, line.after].join(" "), sums: line.sums)
-        end
-      end
-
       def pack(openings, lots)
         on_paper = openings.select(&:plan).map do |one|
           Drawing::Paper::Pack::Opening.new(plan: one.plan, parts: one.parts, letter: one.letter, name: one.name,
             revision: 1,
-            address: "http://127.0.0.1/openings/#{one.id}", rows: rows_of(one), cautions: [])
+            address: "http://127.0.0.1/openings/#{one.id}", rows: Desk::Tally.lines(one), cautions: [])
         end
         Drawing::Paper::Pack.new(job: "Osier Weir", date: "", address: "http://127.0.0.1/jobs/1", openings: on_paper,
           lots: -> { lots })

@@ -38,6 +38,16 @@ module YellowTrack
         "Measure the heights again."]
     end
 
+    # A set that is too deep for its opening: the lining is brought forward, or the panels are thinner.
+    #
+    # @param over [Rational] mm
+    # @param other [String] what else helps
+    def less_deep(set, over, other)
+      thinner = set.thickness - over
+      panels = (thinner >= set.kit.fetch("thickness").first) ? "take panels of #{at_most(thinner)} or less, or " : ""
+      "Make head and jambs #{at_least(over)} deeper, #{panels}take #{other}."
+    end
+
     # Outside the thicknesses that the kit takes.
     def wrong_thickness(set)
       thin, thick = set.kit.fetch("thickness")

@@ -69,7 +69,11 @@ module YellowTrack
     # Of lengths that were rounded that is the bound of the lengths as they were typed.
     def bound(answer, left)
       proved = answer.proved? && !rounded
-      @lower_bound = proved ? cost : [rounded ? bound_as_typed(left) : @stand.price(answer.bound), cost].min
+      @lower_bound = if proved
+        cost
+      else
+        [rounded ? bound_as_typed(left) : @stand.price(answer.bound), cost].min
+      end
       @optimal = proved || (left.empty? && @lower_bound == cost)
     end
 

@@ -64,6 +64,17 @@ module YellowTrack
       # Whether it has come as far as a stage.
       def come_to?(key) = !plan.nil? && Stage.later(stage, key) == stage
 
+      # What a change of one number would cure of its plan.
+      #
+      # @return [Cures]
+      def cures = piece(:cures, shown) { Cures.new(plan, printer:) }
+
+      # A check with what to do about it worked first.
+      #
+      # @param check [Check]
+      # @return [Check]
+      def told(check) = plan ? cures.told(check) : check
+
       # Checks by code, the worst first.
       def checks(*codes) = all_checks.select { |check| codes.include?(check.code) }
 

@@ -32,7 +32,7 @@ module YellowTrack
       def plan_file
         raise refusal if refusal && @ended.nil?
 
-        (plan || @ended || Plan.of(opening)).to_h
+        Cures.new(plan || @ended || Plan.of(opening)).to_h
       end
 
       def initialize(document)

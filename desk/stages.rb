@@ -42,7 +42,7 @@ module YellowTrack
 
       def cut_next(opening)
         stop = opening.all_checks.find(&:stop?)
-        return NextStep.new(sentence: stop.do, stage: "size", anchor: stop.code) if stop
+        return NextStep.new(sentence: opening.told(stop).do, stage: "size", anchor: stop.code) if stop
 
         NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. " \
           "One end only; keep the factory holes at the other.",

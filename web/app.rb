@@ -25,7 +25,7 @@ module YellowTrack
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
         Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
         Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
-        Routes::Visits, Routes::CrewVisits, Routes::HandOver,
+        Routes::Visits, Routes::CrewVisits, Routes::HandOver, Routes::Cures,
         Routes::Backups, Routes::People, Routes::Along,
         Routes::Practice, Routes::Drills
 

@@ -107,6 +107,11 @@ module YellowTrack
 
       def overrides = opening.overrides
 
+      # What a cure changes, as its press says it: "lap 28 mm".
+      #
+      # @param cure [Cures::Cure]
+      def cure_words(cure) = cure.changes.map { |key, mm| "#{Desk::Fields["set.#{key}"].label} #{long(mm)}" }.join(", ")
+
       # Where a value of a working can be seen or changed.
       def origin_path(entry) = Paths.origin(id, entry, opening.kit)
 

@@ -9,7 +9,7 @@ module YellowTrack
       OWN = %r{\A/(account|practice(?!/crew))(/.*)?\z} # one's own account and practice, not the crew's
       FIRM = %r{\A/(crew|backups)(/.*)?\z} # the firm's: not a learner's to read
       JOB = %w[bin bring-back name doors file openings offers papers price service visits visits/steps]
-      OPENING = %w[bin bring-back earlier later copy name notes papers set remarks corrections pictures]
+      OPENING = %w[bin bring-back cures earlier later copy name notes papers set remarks corrections pictures]
       OFFICE = Regexp.union(
         %r{\A/jobs(/archive)?\z}, %r{\A/jobs/#{ID}/(#{Regexp.union(JOB)})\z}, %r{\A/openings/#{ID}/(#{Regexp
           .union(OPENING)})\z}, %r{\A/visits/(feed|hours)\z}, %r{\A/rack/stock\z}, %r{\A/along(/decide)?\z}, FIRM

@@ -86,7 +86,8 @@ module YellowTrack
       check "bifold.wide", :watch do |set|
         gap = set.gaps.last
         gap > WIDE && ["The #{set.two_pairs? ? "meet" : "lead"} gap comes out at #{at_least(gap)}.",
-          "Pack the jamb, or make the panels wider."]
+          "Pack #{at_least(gap - WIDE)} to #{at_most(gap - set.gaps.swing - Gaps::MARGIN)} at the jamb, or make the " \
+            "panels wider."]
       end
 
       check "bifold.room", :stop do |set|
@@ -100,7 +101,7 @@ module YellowTrack
         depth = set.brief.survey["depth"]
         depth && set.depth_needed > depth &&
           ["The set is #{at_least(set.depth_needed)} deep and the opening #{len(depth)}.",
-            "Take thinner panels, or stand the half jamb further forward."]
+            less_deep(set, set.depth_needed - depth, "another set")]
       end
 
       check "bifold.lean", :watch do |set|
@@ -110,8 +111,8 @@ module YellowTrack
 
         side, lean = (inward.empty? ? leaning : inward).max_by { |_, out| out.abs }
         says = "The #{side} jamb leans #{at_least(lean.abs)}: the gap beside the panel tapers by it."
-        inward.empty? ? [says, "Pack the jamb plumb."] :
-          [:stop, says, "Size the set plumb, or pack the jamb plumb first."]
+        plumb = "pack the #{side} jamb plumb: #{packed_plumb(side, lean)}"
+        inward.empty? ? [says, "#{plumb[0].upcase}#{plumb[1..]}."] : [:stop, says, "Size the set plumb, or #{plumb}."]
       end
 
       check "bifold.height", :stop do |set|
@@ -119,6 +120,13 @@ module YellowTrack
       end
 
       private
+
+      # Where a leaning jamb is packed so that it stands plumb.
+      def packed_plumb(side, lean)
+        inward = (side == :left) ? lean : -lean
+        inward.positive? ? "#{len(lean.abs)} at its foot, nothing at its top" :
+          "#{len(lean.abs)} at its top, nothing at its foot"
+      end
 
       def tight_lead(set)
         needed = set.gaps.swing + Gaps::MARGIN

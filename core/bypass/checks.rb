@@ -62,7 +62,7 @@ module YellowTrack
         depth = set.brief.survey["depth"]
         depth && set.depth_needed && set.depth_needed > depth &&
           ["The set is #{at_least(set.depth_needed)} deep and the opening #{len(depth)}.",
-            "Take thinner panels or a kit with less depth."]
+            less_deep(set, set.depth_needed - depth, "a kit with less depth")]
       end
 
       check "bypass.weight", :stop do |set|

@@ -23,7 +23,7 @@ module YellowTrack
         built = (set.heights.build&.head if at_jamb >= Checks::COVER_LEAST)
         return "Build the head down #{len(built)}, or take taller panels." if built&.positive?
 
-        "Cover #{len(Checks::COVER_LEAST)} or more: larger panels, more cover, or less to cover."
+        "#{len(Checks::COVER_LEAST)} or more of cover, by larger panels or less to cover."
       end
 
       # Without a lap the guide stands in the middle of the cover.

@@ -17,7 +17,7 @@ module YellowTrack
       Sized = Struct.new(:brief, :sizing, :rock, :cover) do
         extend Forwardable
 
-        def_delegators :brief, :survey, :closure, :figures, :leans
+        def_delegators :brief, :survey, :closure, :figures, :leans, :kit
       end
 
       # @return [Array<Check>]
@@ -86,8 +86,8 @@ module YellowTrack
         leaning = rock ? brief.leans.select { |_, lean| lean.abs > rock } : {}
         next if spread <= TAPER && leaning.empty?
         if leaning.any?
-          next [:stop, "#{lean_words(brief)} A panel can be rocked #{len(rock)}.",
-            "Pack the jamb parallel first, or size the set plumb."]
+          next [:stop, "#{lean_words(brief)} A panel can be rocked #{at_most(rock)}.",
+            "#{packed(brief, spread)} first, or size the set plumb."]
         end
 
         if brief.cover
@@ -95,8 +95,7 @@ module YellowTrack
             "The least cover beyond a jamb is #{len(brief.cover)}; at the narrow places it is more."]
         end
 
-        ["The widths differ by #{len(spread)}. #{lean_words(brief)}".strip,
-          "Rock each panel to its jamb, or pack the jamb parallel."]
+        ["The widths differ by #{len(spread)}. #{lean_words(brief)}".strip, tapered(brief, spread)]
       end
 
       check "survey.bow", :watch do |brief|
@@ -152,6 +151,30 @@ module YellowTrack
       private
 
       # Both jambs' leans in a sentence; empty while they are not known.
+      # Panels that hang plumb are not rocked: the jamb comes to them.
+      def tapered(brief, spread)
+        plumb = brief.sizing.plumb? || brief.kit.manner.folds?
+        return "#{packed(brief, spread)}, or scribe a strip to it: what hangs plumb is not rocked." if plumb
+
+        "Rock each panel to its jamb. Or: #{packed(brief, spread).sub("Pack", "pack")}."
+      end
+
+      # Where a leaning jamb is packed so that it stands plumb, and how much.
+      def packed(brief, spread)
+        leaning = brief.leans.reject { |_, lean| lean.zero? }
+        return "Pack a jamb, up to #{at_most(spread)}" if leaning.empty?
+
+        told = leaning.map { |side, lean| "the #{side} jamb #{len(lean.abs)} at its #{foot_or_top(side, lean)}" }
+        "Pack #{told.join(" and ")}"
+      end
+
+      # The end of a leaning jamb that stands back from plumb.
+      def foot_or_top(side, lean) = if ((side == :left) ? lean : -lean).positive?
+                                      "foot"
+                                    else
+                                      "top"
+                                    end
+
       def lean_words(brief)
         brief.leans.map do |side, lean|
           next "The #{side} jamb stands plumb." if lean.zero?

@@ -73,8 +73,11 @@ module YellowTrack
         later, open = ends.dup, @model.after(place).reject { |one| @model.steps[one].ended }
         open.each { |one| later[one] = nil }
         step = @model.steps[place]
-        later[place] = step.crew? ? @calendar.hours(step.place, day).first + step.minutes :
+        later[place] = if step.crew?
+          @calendar.hours(step.place, day).first + step.minutes
+        else
           @calendar.evening(step.fixed? ? day : @calendar.working_after(day, step.days - 1))
+        end
         @model.free(later, open:)
       end
 

@@ -36,12 +36,13 @@ module YellowTrack
         end
 
         def numbers(from)
-          rows = @opening.rows.map { |row| [row.name, row.figure, row.sums.join("; ")] }
+          rows = @opening.rows.map { |row| [row.name, row.text, row.sums.join("; ")] }
           @page.table([["number", "", "sum"], *rows], [86, 214, 224], from:, size: 8)
         end
 
         def words(from)
-          lines = @plan.checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions
+          cures = Cures.new(@plan)
+          lines = @plan.checks.map { |check| cures.told(check) }.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions
           @page.pdf.bounding_box([0, from], width: @page.wide, height: [from, 20].max) do
             lines.each { |line| @page.pdf.text(line, size: 7.5, leading: 1) }
           end

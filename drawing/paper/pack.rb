@@ -7,11 +7,8 @@ module YellowTrack
       # full-size strips; of all together the cut list and the labels.
       class Pack
         # One opening. plan, and the parts of it; letter, name; revision; address;
-        # rows, its numbers as its sheet has them; cautions, sentences.
+        # rows, its numbers as its sheet has them (name, text, sums); cautions, sentences.
         Opening = Struct.new(:plan, :parts, :letter, :name, :revision, :address, :rows, :cautions, keyword_init: true)
-
-        # A number on paper: name, figure with its words, and its sums.
-        Row = Struct.new(:name, :figure, :sums, keyword_init: true)
 
         # One material's bars as they are cut.
         Lot = Struct.new(:material, :cuts, keyword_init: true)

@@ -22,9 +22,9 @@ RSpec.describe YellowTrack::Desk::Fields do
   end
 
   it "puts every field of a set on some screen of the sets that take it" do
-    shown = YellowTrack::Web::Size::Tally::Sliding::CHOICES.values + YellowTrack::Web::Size::Tally::Folding::CHOICES
+    shown = YellowTrack::Desk::Tally::Sliding::CHOICES.values + YellowTrack::Desk::Tally::Folding::CHOICES
       .values +
-      YellowTrack::Web::Size::Tally::Pocketed::CHOICES.values
+      YellowTrack::Desk::Tally::Pocketed::CHOICES.values
     size = shown.flat_map { |beside, more| [beside, *more&.last] }.compact
     prepare = YellowTrack::Web::Prepare::Screen
     others = prepare::MORE.values.flatten + prepare::OWN.values

@@ -28,7 +28,7 @@ RSpec.describe "Numbers, shown" do
   # Keys of every working that a row of Size, Prepare or Measure opens to, or a step.
   def shown(opening)
     visitor = YellowTrack::Web::Screen::Visitor.new(who: "Runa", owner: "1", role: "fitter", account_id: 1)
-    rows = YellowTrack::Web::Size::Tally.of(opening).all +
+    rows = YellowTrack::Desk::Tally.of(opening).all +
       [YellowTrack::Web::Prepare, YellowTrack::Web::Measure].flat_map { |stage| stage::Screen.new(opening, visitor:).rows }
     rows.flat_map(&:keys) + opening.progress.steps.flat_map(&:sums)
   end

@@ -13,19 +13,8 @@ module YellowTrack
 
         def drawings = @drawings ||= Size::Drawings.new(opening)
 
-        # A number as a paper has it: its name, the figure with its words, and a line for each sum.
-        Line = Struct.new(:name, :figure, :after, :sums, keyword_init: true)
-
-        # @param opening [Desk::Opening] with a plan
-        # @return [Array<Line>] all its numbers, in working order
-        def self.lines(opening)
-          Size::Tally.of(opening).all.map do |row|
-            sums = row.line || [opening.plan.working[row.keys.first]&.short(opening.printer)]
-            Line.new(name: row.name, figure: row.figure, after: row.after, sums: sums.compact)
-          end
-        end
-
-        def rows = Sheet.lines(opening)
+        # @return [Array<Desk::Tally::Line>]
+        def rows = Desk::Tally.lines(opening)
 
         def caption = set.manner.caption
 

@@ -6,14 +6,14 @@ module YellowTrack
       # What an opening needs, as rows of numbers.
       class Needs
         # @param screen [Screen] with a plan
-        # @param tally [Size::Tally]
+        # @param tally [Desk::Tally]
         def initialize(screen, tally)
           @screen, @tally = screen, tally
           @needs = screen.needs
           @opening = screen.opening
         end
 
-        # @return [Array<Size::Tally::Row>]
+        # @return [Array<Desk::Tally::Row>]
         def rows
           [packing, head_packing, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, pelmet, framed,
             slab]
@@ -23,7 +23,7 @@ module YellowTrack
         private
 
         def row(name, figure, after, keys, *line, codes: [])
-          Size::Tally::Row.new(name:, figure:, after:, keys:, codes:, line:)
+          Desk::Tally::Row.new(name:, figure:, after:, keys:, codes:, line:)
         end
 
         def derived(mm) = @screen.derived(mm)

@@ -22,7 +22,7 @@ module YellowTrack
 
         def rows = @rows ||= Needs.new(self, tally).rows
 
-        def tally = @tally ||= Size::Tally.of(opening)
+        def tally = @tally ||= Desk::Tally.of(opening)
 
         def drawings = @drawings ||= Size::Drawings.new(opening)
 

@@ -49,16 +49,8 @@ module YellowTrack
           def on_paper(opening)
             Drawing::Paper::Pack::Opening.new(plan: opening.plan, parts: opening.parts, letter: opening.letter,
               name: opening.name, revision: opening.version,
-              address: address(Paths.opening(opening.id)), rows: rows_of(opening),
+              address: address(Paths.opening(opening.id)), rows: Desk::Tally.lines(opening),
               cautions: YellowTrack::Files::Cautions.for(opening.plan.set) + [YellowTrack::Files::Cautions.always])
-          end
-
-          # The numbers of its sheet, in words alone.
-          def rows_of(opening)
-            Web::Opening::Sheet.lines(opening).map do |line|
-              Drawing::Paper::Pack::Row.new(name: line.name, figure: [*line.figure, line.after].join(" ").strip,
-                sums: line.sums)
-            end
           end
 
           def address(path) = "#{request.base_url}#{path}"

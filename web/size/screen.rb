@@ -10,8 +10,8 @@ module YellowTrack
       class Screen < OpeningScreen
         extend Forwardable
 
-        # @return [Tally] the set in numbers, part by part
-        def tally = @tally ||= Tally.of(opening)
+        # @return [Desk::Tally] the set in numbers, part by part
+        def tally = @tally ||= Desk::Tally.of(opening)
 
         def_delegators :tally, :parts, :choices, :placeholder_of
 
@@ -20,7 +20,7 @@ module YellowTrack
 
         def renewed = ["size/drawings", "size/all_numbers"]
 
-        # @return [Array<Tally::Row>] of a part
+        # @return [Array<Desk::Tally::Row>] of a part
         def rows(part) = tally.rows(part)
 
         # What a field offers: kits of the opening's own family, patterns that its

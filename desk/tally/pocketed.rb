@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    class Tally
+      # Pocket sets.
+      class Pocketed < Tally
+        CHOICES = {
+          panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.leaves set.opens]]],
+          slab: SLAB_CHOICES,
+          gap: ["set.gap", nil], rollers: ["set.inset", nil], stay: ["set.nib", nil],
+          frame: [nil, ["Lining, service side, packing",
+            %w[set.lining set.service_side set.packing.left set.packing.right set.packing.head]]],
+          pulls: [nil, ["Soft close", SOFT_CLOSE]]
+        }.freeze
+
+        def parts = %i[panels slab stand frame wall stay gap track rollers pulls wanted opens]
+
+        def frame
+          [row("Rough opening", [derived(value("pocket.rough_width")), :×, derived(value("pocket.rough_height"))],
+            "between studs, to the header",
+            %w[pocket.rough_width pocket.rough_height pocket.depth],
+            codes: %w[pocket.load pocket.beside pocket.service]),
+            row("Pocket", [derived(@set.depth)], "deep", %w[pocket.depth], codes: %w[pocket.services])]
+        end
+
+        def wall
+          row("Wall", [derived(@set.wall)], "thick, screws #{short(@set.longest_screw)} at most",
+            %w[pocket.wall pocket.longest_screw],
+            codes: %w[pocket.wall pocket.fixing])
+        end
+
+        def stay
+          row("Stays in", [derived(@set.stay)], "of the pocket when closed", %w[pocket.stay meets.gap kit.meet_gap kit.stay kit.strike],
+            codes: %w[pocket.stay pocket.nib])
+        end
+
+        def pulls = [super, soft_close].flatten.compact
+
+        def track = [*super, hangs].compact
+
+        public :opens
+      end
+    end
+  end
+end
