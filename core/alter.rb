@@ -20,10 +20,11 @@ module YellowTrack
     # @param hollow [Boolean] whether it has a hollow core
     # @param known [Boolean] whether anything is said of what it is made of: if not, the severer of
     #   two rules is taken
-    def initialize(brief, width:, height:, hollow:, known: true)
+    # @param groove [Rational, nil] depth of a groove in its foot
+    def initialize(brief, width:, height:, hollow:, known: true, groove: nil)
       @brief = brief
       @panel = {width:, height:}
-      @hollow, @known = hollow, known
+      @hollow, @known, @groove = hollow, known, groove
       alter if slab?
     end
 
@@ -43,6 +44,11 @@ module YellowTrack
     # What is left of the solid block at the foot; nil where there is none to
     # mind.
     def foot_left = block? ? (slab("foot") || FOOT) - height : nil
+
+    # Depth of a groove that goes through what is left of the solid block; nil where none does.
+    #
+    # @return [Rational, nil]
+    def groove_through = (@groove if @groove && foot_left && @groove >= foot_left)
 
     # What is left of each stile, nil where its width is not known.
     def stile_left = slab("stile") && slab("stile") - width / 2

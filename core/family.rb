@@ -62,7 +62,10 @@ module YellowTrack
     def framed = @framed ||= Prepare::FramedPanel.of(self)
 
     # What comes off a slab, if there is one.
-    def slab = @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?, known: makeup.said?)
+    def slab
+      @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?, known: makeup.said?,
+        groove: (guides.groove_depth if grooved?))
+    end
 
     # @return [Array<Check>]
     def checks

@@ -39,7 +39,7 @@ module YellowTrack
       @letter = letter
       @counts = Hash.new(0)
       @linear = [*rails, *strip, *header_board, *built_down, *half_jamb, *casing, *pelmet, *packers, *lippings,
-        *frames].freeze
+        *frames, *rail_strips].freeze
       @sheets = [*panels, *boards].freeze
       freeze
     end
@@ -81,7 +81,26 @@ module YellowTrack
       cuts = framing or return []
       material = "framing #{cuts[:frame] ? "#{say(cuts[:frame])} × " : ""}#{say(Prepare::BuiltDownHead::PLATE)}"
       [*Array.new(2) { part("F", "plate of the head", material, cuts[:plate]) },
-        *Array.new(cuts[:uprights]) { part("F", "upright of the head", material, cuts[:upright]) }]
+        *Array.new(cuts[:uprights]) { part("F", "upright of the head", material, cuts[:upright]) },
+        *noggings(cuts, material)]
+    end
+
+    # Between the uprights of a framed head, along the rail that finds nothing else to hold.
+    def noggings(cuts, material)
+      return [] unless @set.covers? && @set.wall.nogging?
+
+      between = cuts[:uprights] - 1
+      length = (cuts[:plate] - cuts[:uprights] * Prepare::BuiltDownHead::PLATE) / between
+      Array.new(between) { part("F", "nogging of the head", material, Length.down(length, @plan.opening.grain)) }
+    end
+
+    # On both faces of a bottom rail that is thinner than its stiles.
+    def rail_strips
+      thick = (@set.guides if @set.respond_to?(:guides))&.strips or return []
+      stile = @set.framed&.stile || @set.opening["slab.stile"] || 0r
+      @set.panels.flat_map do |panel|
+        Array.new(2) { part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}", panel.width - 2 * stile) }
+      end
     end
 
     # What frames a head; nil where none is.

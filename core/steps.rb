@@ -54,6 +54,7 @@ module YellowTrack
 
     # Sums of which a step has one for every place.
     EVERY = {"guides" => /guide_at\z/, "stops" => /\Atrack\.stops\./, "soft_close" => /\Asoft_close\./,
+             "lanes" => /\Adepth\.lanes\./, "rails_in" => /\Adepth\.rails\./, "guides_in" => /\Adepth\.guides\./,
              "hinges" => /\Afittings\.hinges\./}.freeze
 
     # When what a step waits for has dried.
@@ -126,7 +127,7 @@ module YellowTrack
         place: step["place"], sums: sums(step), goes: step["goes"], loop: step["loop"] == true).freeze
     end
 
-    def cautions(own) = [own, ("glass" if LIFTS.include?(own) && @set.makeup.fragile?)].compact
+    def cautions(own) = [*own, ("glass" if (LIFTS & [*own]).any? && @set.makeup.fragile?)].compact
 
     def sums(step)
       (step["sums"] || []).flat_map { |key| EVERY[key] ? @set.work.entries.map(&:key).grep(EVERY[key]) : key }

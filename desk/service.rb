@@ -106,6 +106,12 @@ module YellowTrack
       # Hands that lift it: two at least while nothing says how heavy it is.
       def hands = (@opening.plan && weight) ? @opening.plan.set.hands : Makeup::NOT_KNOWN
 
+      # Whether a pane is lifted with it: said of the panels, or of the door.
+      def glass?
+        layers = @opening.opening["makeup"] || []
+        self["has.infill"] == true || layers.any? { |layer| Makeup::FRAGILE.include?(layer["material"]) }
+      end
+
       # @return [Array<Step>]
       def freeing = steps("free", (ways.length == 1) ? ways.first.order : [])
 

@@ -33,6 +33,16 @@ module YellowTrack
         end
       end
 
+      # Keys of those that belong to what is done, by the words that say it.
+      #
+      # @param sentences [Array<String>]
+      # @return [Array<String>]
+      def told_by(sentences)
+        said = sentences.join(" ").downcase
+        text.fetch("cautions").select { |one| one["words"]&.any? { |word| said.match?(/\b#{word}/) } }
+          .map { |one| one["key"] }
+      end
+
       # @return [Array<String>] of all cautions
       def keys = text.fetch("cautions").map { |caution| caution["key"] }
 

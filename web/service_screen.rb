@@ -46,7 +46,13 @@ module YellowTrack
         standing ? "at #{(standing.share * 100).round} %" : "taken up"
       end
 
-      def cautions = (cause&.caution || []).uniq.map { |key| Files::Cautions.says(key) }
+      # What belongs to the mend, to what it takes in hand, and to panes.
+      def cautions = caution_keys.map { |key| Files::Cautions.says(key) }
+
+      def caution_keys
+        done = Files::Cautions.told_by([*service.fix, *service.while_off].map(&:says))
+        [*(cause&.caution || []), *done, *("glass" if service.glass?)].uniq
+      end
 
       def always = Files::Cautions.always
 

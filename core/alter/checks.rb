@@ -6,10 +6,19 @@ module YellowTrack
     class Checks < CheckList
       check "alter.block", :watch do |slab|
         left = slab.foot_left
+        next grooved(slab, left) if slab.groove_through
+
         left && slab.height.positive? && left < FOOT_KEPT && [
           "#{len(slab.height)} off the foot leaves #{left.positive? ? at_most(left) : "nothing"} of the solid block.",
           "Keep #{len(FOOT_KEPT)} of it, or glue the block back in."
         ]
+      end
+
+      # A groove for a guide that runs into the hollow.
+      def grooved(slab, left)
+        ["The groove in the foot is #{len(slab.groove_through)} deep, and #{left.positive? ? at_most(left) : "nothing"} " \
+          "of the solid block is left for it.",
+          "Glue in a block #{at_least(slab.groove_through + FOOT_KEPT)} high, or use side guides."]
       end
 
       check "alter.stile", :stop do |slab|

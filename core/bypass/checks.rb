@@ -219,6 +219,15 @@ module YellowTrack
           "Fit a header board over the studs first; screw the rail to it anywhere."]
       end
 
+      check "bypass.nogging", :watch do |set|
+        next unless set.covers? && set.wall.nogging?
+
+        ["The rail goes over the head that is built down, and too few of its holes meet the new frame's uprights at " \
+          "#{set.wall.uprights.map { |place| num(place) }.join(", ")}.",
+          "Fit a nogging between the uprights along the rail line, #{len(set.heights.rail_line)} above the finished " \
+            "floor, before the boards."]
+      end
+
       check "bypass.height", :stop do |set|
         too_tall_or_short(set)
       end

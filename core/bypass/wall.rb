@@ -27,8 +27,19 @@ module YellowTrack
         board if board?
         @standoff = pack
         @above_needed = above
+        @frame_fixing = on_frame
         freeze
       end
+
+      # Whether the rail goes over a head that is built down, and its holes find too little in the new
+      # frame: a nogging goes in along the rail line.
+      def nogging? = !board_length && @frame_fixing&.misses? || false
+
+      # Where the uprights of that frame stand, from the left jamb's foot; nil where the rail goes over
+      # the wall that is there.
+      #
+      # @return [Array<Rational>, nil]
+      def uprights = (frame_uprights if @frame_fixing)
 
       def solid? = @brief.survey["wall.solid"] == true
 
@@ -71,6 +82,26 @@ module YellowTrack
         @board_length = sum("header.length", "Header board", "up(rail, step)", "As long as the rail, in tens.",
           rail: @set.track.length, step: STEP)
       end
+
+      # What holds the rail over a built-down head: its uprights, its plates where the rail is at one of
+      # them, and beside the opening the wall's own studs.
+      def on_frame
+        over = over_underside
+        built = Prepare::BuiltDownHead.wanted(@set)
+        return unless Prepare::BuiltDownHead.framed?(@set) && over < built
+
+        plate = Prepare::BuiltDownHead::PLATE
+        inside = 0r..@brief.survey["widths.top"]
+        beside = (@brief.survey["wall.studs"] || []).reject { |stud| inside.cover?(stud) }
+        Track::Fixing.new(frame_uprights + beside, @set.track, solid: (inside if over <= plate || over >= built - plate))
+      end
+
+      # The rail line above the new head's underside.
+      def over_underside
+        @set.heights.rail_line - (@set.sizing.height - (@set.heights.build&.head || 0r))
+      end
+
+      def frame_uprights = Prepare::BuiltDownHead.uprights_of(@brief.survey["widths.top"])
 
       def pack
         sum("standoff", "Packing behind the rail", "most(deepest + clear − stand off − board, 0)",

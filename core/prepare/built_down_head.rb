@@ -32,6 +32,15 @@ module YellowTrack
       # Whether it is framed; a lower one is packed.
       def self.framed?(set) = wanted(set) >= LEAST
 
+      # Where its uprights stand, their middles: at both ends and evenly between, mm from the left jamb.
+      #
+      # @param width [Rational] of its plates
+      # @return [Array<Rational>]
+      def self.uprights_of(width)
+        count = (width / APART).ceil
+        (0..count).map { |place| PLATE / 2 + (width - PLATE) * place / count }
+      end
+
       # Its frame; nil where there is none, or it is packed.
       def self.of(set) = framed?(set) ? new(set) : nil
 
@@ -69,7 +78,7 @@ module YellowTrack
         @plate = @set.work.given("prepare.built_down.plate", "Plates", survey["widths.top"], from: :survey,
           source: "survey.widths.top", why: "From jamb to jamb, above and below.")
         @upright = sum("upright", "Uprights", "height − 2 × plate", "Between the plates.", height:, plate: PLATE)
-        @uprights = (@plate / APART).ceil + 1
+        @uprights = BuiltDownHead.uprights_of(@plate).length
       end
 
       def thickness

@@ -58,6 +58,17 @@ module YellowTrack
           "where the panels should rest"
       end
 
+      def lanes_in_use = set.pattern.lanes.uniq.sort
+
+      # How far in from the front the guides stand.
+      def guides_in = set.depth.guides ? ", #{list(set.depth.guides.uniq)} in from the front" : ""
+
+      # How often a screw is turned for all of its way up; nothing of a slot.
+      def turns
+        each = set.kit["adjust.per_turn"] or return ""
+        ", #{(set.kit.fetch("adjust.up") / each * 4).floor / 4.0} turns".sub(".0 ", " ")
+      end
+
       # Each panel's strikers, from its left edge.
       def strikers = set.soft_close.places.map { |place| "of #{place.panel} #{list(place.strikers)}" }.join(", ")
 
@@ -111,8 +122,11 @@ module YellowTrack
         "floor_groove" => ->(n) {
           "#{n.num(n.set.guides.floor_width)} wide and #{n.len(n.set.guides.floor_depth)} deep"
         },
+        "rails_in" => ->(n) { n.list(n.lanes_in_use.map { |lane| n.set.depth.rail(lane) }) },
+        "guides_in" => ->(n) { n.guides_in },
+        "turns" => ->(n) { n.turns },
         "tongue" => ->(n) { n.len(n.set.guides.tongue) },
-        "lanes" => ->(n) { n.list(n.set.depth.lanes.values_at(*n.set.pattern.lanes.uniq.sort)) },
+        "lanes" => ->(n) { n.list(n.lanes_in_use.map { |lane| n.set.depth.lanes.fetch(lane) }) },
         "pelmet" => ->(n) { n.list(n.set.pelmet.lengths) },
         "head_built" => ->(n) { n.len(n.plan.prepare.to_h.fetch(:built_down).fetch(:height)) },
         "frame_groove" => ->(n) { n.len(n.set.framed.groove) },

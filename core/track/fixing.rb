@@ -11,8 +11,9 @@ module YellowTrack
 
       # @param centres [Array<Rational>, nil] from the left jamb's foot
       # @param track [Track]
-      def initialize(centres, track)
-        @centres, @track = centres || [], track
+      # @param solid [Range, nil] of places along the wall where every hole serves
+      def initialize(centres, track, solid: nil)
+        @centres, @track, @solid = centres || [], track, solid
         freeze
       end
 
@@ -22,7 +23,7 @@ module YellowTrack
       #
       # @return [Array<Rational>]
       def serving
-        @track.holes.select { |hole| @centres.any? { |centre| (centre - @track.start - hole).abs <= WITHIN } }.sort
+        @track.holes.select { |hole| serves?(@track.start + hole) }.sort
       end
 
       # Whether those that serve are too few or too far apart.
@@ -33,6 +34,10 @@ module YellowTrack
         holes.first > FROM_END || @track.length - holes.last > FROM_END ||
           holes.each_cons(2).any? { |left, right| right - left > APART }
       end
+
+      private
+
+      def serves?(at) = @solid&.cover?(at) || @centres.any? { |centre| (centre - at).abs <= WITHIN }
     end
   end
 end

@@ -160,7 +160,8 @@ module YellowTrack
         def rail_line
           row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor",
             %w[wall.rail_line wall.cover wall.standoff wall.above],
-            codes: %w[bypass.above bypass.cover bypass.parking bypass.studs bypass.header bypass.standoff])
+            codes: %w[bypass.above bypass.cover bypass.parking bypass.studs bypass.header bypass.nogging
+              bypass.standoff])
         end
 
         def pulls = [super, soft_close].flatten.compact

@@ -22,7 +22,7 @@ RSpec.describe YellowTrack::Files::StepSheets do
           expect(YellowTrack::Steps::WHEN).to include(step["when"]) if step["when"]
           names = [step["do"], step["look"]].flat_map { |sentence| sentence.scan(/\{(\w+)\}/).flatten } - %w[names lane]
           expect(YellowTrack::Steps::Names::VALUES.keys).to include(*names) if names.any?
-          expect(YellowTrack::Files::Cautions.says(step["caution"])).to be_a(String) if step["caution"]
+          [*step["caution"]].each { |key| expect(YellowTrack::Files::Cautions.says(key)).to be_a(String) }
           if step["place"]
             expect(YellowTrack::Drawing::StepPlace.public_instance_methods(false))
               .to include(step["place"].to_sym)

@@ -86,7 +86,16 @@ module YellowTrack
           row("Its frame", [*thick, cut(down[:upright])], "uprights, #{down[:uprights]}",
             %w[prepare.built_down.frame prepare.built_down.upright prepare.built_down.plate],
             "two plates of #{cut(down[:plate])}, above and below; boards on both faces land flush with the wall's. " \
-              "Its underside #{derived(down[:underside])} above the finished floor")
+              "Its underside #{derived(down[:underside])} above the finished floor", *uprights,
+            codes: %w[bypass.nogging])
+        end
+
+        # Where a rail over it finds the new frame.
+        def uprights
+          set = @screen.set
+          places = (set.wall.uprights if set.covers?) or return []
+          ["The rail is screwed to its uprights, their middles at #{places.map { |x| derived(x) }.join(", ")}" \
+            "#{", and to a nogging between them along the rail line" if set.wall.nogging?}"]
         end
 
         def pelmet

@@ -29,7 +29,7 @@ module YellowTrack
           field("service.track") if Files::TakingDown.ways(service.family).length > 1
         end
 
-        def cautions = (%w[taking_down lifting] | (cause&.caution || [])).map { |key| Files::Cautions.says(key) }
+        def caution_keys = %w[taking_down lifting] | (cause&.caution || []) | (service.glass? ? %w[glass] : [])
       end
     end
   end

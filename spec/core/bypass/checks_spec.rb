@@ -47,6 +47,7 @@ RSpec.describe YellowTrack::Bypass::Checks do
     "bypass.standoff" => [wall, {"survey.wall" => {"projection" => 20}}, :note],
     "bypass.parking" => [wall, {"survey.beside" => {"right" => 1800}}, :stop],
     "bypass.header" => [wall, {"survey.wall" => {"studs" => [200, 800]}}, :watch],
+    "bypass.nogging" => [wall, {"set.packing" => {"head" => 150}}, :watch],
     "bypass.above" => [wall, {"survey.above" => 113}, :stop],
     "guide.lift" => [{"set.guide" => "tongue", "set.tongue" => {"reach" => 8}},
       {"set.tongue" => {"reach" => 9}}, :watch],
