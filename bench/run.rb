@@ -11,7 +11,10 @@ module YellowTrack
       # @param names [Array<String>] none for all
       def initialize(names)
         unknown = names - ALL.keys
-        abort "There is no measurement #{unknown.join(", ")}. There is #{ALL.keys.join(", ")}." if unknown.any?
+        unless unknown.empty?
+          Files::Help.wrong("There is no measurement #{unknown.join(", ")}. There is #{ALL.keys.join(", ")}.")
+        end
+
         @names = names.empty? ? ALL.keys : names
       end
 

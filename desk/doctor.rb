@@ -85,7 +85,7 @@ module YellowTrack
         inside { |db|
           count, bytes, empty = db.get_first_row("SELECT count(*), coalesce(sum(length(data)), 0), " \
             "coalesce(sum(length(data) = 0 OR length(thumb) = 0), 0) FROM pictures")
-          next good("#{count} pictures, #{bytes / 1024} kB.") if empty.zero?
+          next good("#{Count.told(count, "pictures")}, #{bytes / 1024} kB.") if empty.zero?
 
           watch("#{empty} of #{count} pictures are empty.", "A backup may have them: bin/restore FILE.")
         }

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "date"
+require "time"
 
 module YellowTrack
   module Desk
@@ -13,6 +14,9 @@ module YellowTrack
       LONGEST = 120 # characters of a name
       REASON = 500
       PLACES = %w[top middle bottom].freeze
+      # Checks that tell how to measure, choose and fit: once it hangs they are settled.
+      FITTERS = /\A(survey|alter|height|head|guide|soft_close|makeup)\.|\.(studs|header|nogging|standoff|lap\.\w+|guide|fin|
+        groove|inset|lift|service|fixing|nib|strike|lead|wide|hidden|top|setback)\z/x
 
       # @return [Opening]
       attr_reader :opening
@@ -52,14 +56,19 @@ module YellowTrack
       # Whether there is anything to hand over.
       def ready? = gaps.any?
 
-      # What is still to be minded: the check, and the reason it was overridden with.
+      # What a customer has to mind: what is so, and the reason it was left so. What a fitter could
+      # still do about it is not said to a customer, nor what he did about it already.
       #
       # @return [Array<Array(Check, String)>]
       def open_points
-        opening.all_checks.reject { |check|
-          check.level == :note
-        }.map { |check| [check, opening.overrides[check.code]] }
+        opening.all_checks.reject { |check| check.level == :note || FITTERS.match?(check.code) }
+          .map { |check| [check, opening.overrides[check.code]] }
       end
+
+      # The day that its sheet bears: that of the hand-over, today while there was none.
+      #
+      # @return [Date]
+      def day = last ? Time.iso8601(last.at).localtime.to_date : Date.today
 
       # What was fitted: lines.
       #
@@ -176,7 +185,7 @@ module YellowTrack
 
       def parts_line
         parts = YellowTrack::TakeAlong.parts(opening.plan).except("panels")
-        "#{parts.map { |name, count| "#{count} #{name}" }.join(", ")}."
+        "#{parts.map { |name, count| Count.told(count, name) }.join(", ")}."
       end
     end
   end

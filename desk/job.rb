@@ -8,6 +8,11 @@ module YellowTrack
       # What a new opening is set to until its fitter chooses.
       USUAL_SET = {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => "35 mm"}.freeze
 
+      # Whether a set is that one still, whatever the house's rules add to it.
+      #
+      # @param set [Hash] of an opening file
+      def self.usual?(set) = set.nil? || USUAL_SET.all? { |key, value| set[key] == value }
+
       SLICE = 40 # openings that are asked for at once
 
       # @return [Store::Book]

@@ -16,7 +16,7 @@ module YellowTrack
       # @param opening [Opening]
       # @return [Hash]
       def columns(opening)
-        {worst: Check.worst(opening.all_checks)&.to_s, reached: opening.reached, sentence: opening.next_step.sentence,
+        {worst: Check.worst(opening.all_checks)&.to_s, reached: opening.reached, sentence: opening.listed_step.sentence,
          outline: Outline.of(opening.survey, opening.plan),
          materials: (opening.plan && !opening.others?) ? opening.parts.linear.map(&:material).uniq : []}
       end

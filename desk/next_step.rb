@@ -18,11 +18,18 @@ module YellowTrack
         def of(opening, at)
           return Stage[at].next.call(opening) if Stage[at].rail == :service
 
-          missing(opening) || refused(opening) || planned(opening, at) || suspect(opening) || unknown(opening) ||
-            Stage[at].next.call(opening)
+          handed_over(opening) || missing(opening) || refused(opening) || planned(opening, at) || suspect(opening) ||
+            unknown(opening) || Stage[page(opening, at)].next.call(opening)
         end
 
         private
+
+        # Once it hangs, what is next is of what hangs, whatever page it is looked at from.
+        def page(opening, at)
+          NextStep::HANGING.include?(opening.reached) ? Stage.later(at, opening.reached) : at
+        end
+
+        def handed_over(opening) = Stages.handed_over(opening) && Stages.hand_over_next(opening)
 
         def missing(opening)
           return if opening.survey.planned?
@@ -64,5 +71,7 @@ module YellowTrack
         end
       end
     end
+
+    NextStep::HANGING = %w[hang adjust hand-over].freeze
   end
 end

@@ -50,16 +50,21 @@ module YellowTrack
       # Shows gaps and turns, and what was cut.
       def fine_printer = Length::Printer.fine(shown)
 
-      # The stage it has come to: openings whose readings close are sized at
-      # once.
+      # The stage it has come to: openings whose readings close are chosen for, and sized once somebody
+      # chose.
       def reached
         return service.reached if service.on? && !service.closed?
         return "rehang" if others?
         return "size" if survey.planned? && plan
         return "measure" unless survey.complete? && closure.suspects.empty?
 
-        (stage == "measure") ? "size" : stage
+        return stage unless stage == "measure"
+
+        chosen? ? "size" : "choose"
       end
+
+      # Whether somebody chose its set: by a choice, or by bringing one along that is not the usual.
+      def chosen? = record.chosen? || Stage.later(stage, "cut") == stage || !Job.usual?(document["set"])
 
       # Whether it has come as far as a stage.
       def come_to?(key) = !plan.nil? && Stage.later(stage, key) == stage
@@ -132,6 +137,11 @@ module YellowTrack
       # @param at [String] the stage on the screen
       # @return [NextStep]
       def next_step(at = reached) = NextStep.of(self, at)
+
+      # What is next, as lists say it.
+      #
+      # @return [NextStep]
+      def listed_step = (reached == "choose" && Stages.listed_next(self)) || next_step
 
       # What each stage of the rail shows: nil, :done, :stop or :watch.
       def mark(stage) = stage.mark.call(self)

@@ -85,7 +85,7 @@ module YellowTrack
         case key
         when "service.symptoms" then listed(value) { |one| known.symptoms[one]&.label }
         when "service.cause", "service.mended", "service.wrong" then listed(value) { |one| known.causes[one]&.label }
-        when "service.findings" then (value || {}).empty? ? "nothing" : "#{value.length} answers"
+        when "service.findings" then (value || {}).empty? ? "nothing" : Count.told(value.length, "answers")
         else found(key) && (value.nil? ? "nothing" : found(key).options&.fetch(value, value) || value.to_s)
         end
       end

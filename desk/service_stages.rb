@@ -33,7 +33,7 @@ module YellowTrack
         made = service.diagnosis
         return to_say("Press where it troubles, or say what is said of it.") unless made
         return to_say("No cause is left of what is said. Say something else.") unless made.first
-        return step("Next: #{service.reached.tr("-", " ")}.", service.reached) if service.cause
+        return step("On to #{service.reached.tr("-", " ")}.", service.reached) if service.cause
         return step(made.next.finding.ask, "look", "service.ask") if made.next
 
         step("#{made.first.cause.label}: take it up.", "look", "service.causes")

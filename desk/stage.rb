@@ -43,7 +43,7 @@ module YellowTrack
     own = [
       Stage.new(key: "measure", name: "Measure", writes: %w[survey.], built: true, mark: Stages.method(:measured),
         next: Stages.method(:size_next)),
-      Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: ->(opening) { opening.plan && :done },
+      Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: Stages.method(:chosen),
         next: Stages.method(:choose_next)),
       Stage.new(key: "size", name: "Size", writes: %w[set.], built: true, mark: Stages.method(:sized),
         next: Stages.method(:cut_next)),

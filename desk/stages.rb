@@ -12,6 +12,9 @@ module YellowTrack
       # Readings close, and nothing in them wants care.
       def measured(opening) = opening.survey.complete? ? opening.worst_of("survey.", "size.") || :done : nil
 
+      # Somebody chose, and it makes a set.
+      def chosen(opening) = (opening.plan && opening.chosen?) ? :done : nil
+
       # What is wrong with the set itself.
       def sized(opening)
         opening.plan && opening.all_checks.map(&:code).grep_v(/\Asurvey\./)
@@ -24,9 +27,14 @@ module YellowTrack
 
       def size_next(opening)
         set, printer = opening.plan.set, opening.cut_printer
-        NextStep.new(sentence: "Size the set: panels come to #{printer.with_unit(set.width)} × " \
-          "#{printer.with_unit(set.height)}.", stage: "size")
+        size = "#{printer.with_unit(set.width)} × #{printer.with_unit(set.height)}"
+        return NextStep.new(sentence: "Size the set: panels come to #{size}.", stage: "size") if opening.chosen?
+
+        NextStep.new(sentence: "Choose the set; with the usual one panels come to #{size}.", stage: "choose")
       end
+
+      # What lists say of one that nobody chose for: a look at every kit is for its page alone.
+      def listed_next(opening) = opening.chosen? ? nil : size_next(opening)
 
       # A fact that is not read yet and that the first of the choice hang on comes
       # before the set.
@@ -43,6 +51,7 @@ module YellowTrack
       def cut_next(opening)
         stop = opening.all_checks.find(&:stop?)
         return NextStep.new(sentence: opening.told(stop).do, stage: "size", anchor: stop.code) if stop
+        return hang_next(opening) if opening.all_cut?
 
         NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. " \
           "One end only; keep the factory holes at the other.",

@@ -306,7 +306,8 @@ module YellowTrack
         shut = @set.bays.count { |bay| !bay.reachable }
         share = @plan.working["reach.share"]&.result || "0 %"
         row("Opens", [derived(@set.widest)],
-          "#{share}#{", #{shut} of #{@set.bays.length} bays stay shut" if shut.positive?}",
+          "#{share}#{", #{shut} of #{Count.told(@set.bays.length, "bays")} #{(shut == 1) ? "stays" : "stay"} shut" if shut
+            .positive?}",
           %w[reach.widest reach.share fold.clear], codes: %w[bypass.bay size.none], line:)
       end
     end

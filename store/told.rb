@@ -11,12 +11,16 @@ module YellowTrack
 
       # @param entries [Array<Log::Entry>] of one opening, oldest first
       def initialize(entries)
+        @chosen = entries.any? { |entry| entry.kind == "choice" && entry.key.match?(/\Aset\b/) }
         changed = entries.rindex { |entry| entry.kind == "choice" && OTHER_SET.include?(entry.key) }
         @entries = entries.each_with_index.reject { |entry, place|
           changed && place <= changed && entry.kind != "service"
         }.map(&:first)
         freeze
       end
+
+      # Whether anybody chose anything of the set.
+      def chosen? = @chosen
 
       # @return [Array<Log::Entry>] of a kind, oldest first
       def of(kind) = @entries.select { |entry| entry.kind == kind }

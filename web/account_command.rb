@@ -21,11 +21,11 @@ module YellowTrack
           .permute!(words)
         @act, @name = words.first, words.drop(1).join(" ")
       rescue OptionParser::ParseError => e
-        abort "#{e.message}. #{USAGE}"
+        YellowTrack::Files::Help.wrong("#{e.message}. #{USAGE}")
       end
 
       def call
-        abort USAGE if !ACTS.include?(@act) || (@name.empty? && @act != "list")
+        YellowTrack::Files::Help.wrong(USAGE) if !ACTS.include?(@act) || (@name.empty? && @act != "list")
 
         @book = Store::Book.open(Store::Place.database)
         (@act == "list") ? list : done

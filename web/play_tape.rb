@@ -13,9 +13,9 @@ module YellowTrack
         @every, @database = 0.5, Store::Place.database
         @readings = parser.parse(words)
       rescue Fault => e
-        abort e.words
+        YellowTrack::Files::Help.wrong(e.words)
       rescue OptionParser::ParseError => e
-        abort "#{e.message}. It takes --demo, --every SECONDS and readings, as in 1.806m or \"71 1/16in\"."
+        YellowTrack::Files::Help.wrong "#{e.message}. It takes --demo, --every SECONDS and readings, as in 1.806m or \"71 1/16in\"."
       end
 
       def run

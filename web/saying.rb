@@ -24,7 +24,7 @@ module YellowTrack
       def spread(value)
         case value
         when Hash then value.map { |key, inner| "#{key.tr("_", " ")} #{spread(inner)}" }.join(", ")
-        when Array then value.map { |inner| spread(inner) }.join(" ")
+        when Array then value.map { |inner| spread(inner) }.join(", ")
         else value.to_s
         end
       end

@@ -16,11 +16,12 @@ module YellowTrack
         @demo = demo
         @options = {port: Start.port(ENV.fetch("PORT", Server::PORT.to_s), "PORT"), host: HERE,
                     site: Start.site(ENV.fetch("YELLOW_TRACK_SITE", ""))}
-        parser.parse(words)
+        rest = parser.parse(words)
+        wrong "\"#{rest.first[0, 40]}\" is no word for it. It takes options alone." if rest.any?
       rescue OptionParser::ParseError => e
-        abort "#{e.message}. It takes --port N, --host H and --site https://NAME#{", and --reset" if demo}."
+        wrong "#{e.message}. It takes --port N, --host H and --site https://NAME#{", and --reset" if demo}."
       rescue Fault => e
-        abort e.words
+        wrong e.words
       end
 
       def run
@@ -66,6 +67,8 @@ module YellowTrack
       end
 
       private
+
+      def wrong(says) = YellowTrack::Files::Help.wrong(says)
 
       # Whether nobody but this machine reaches it.
       def here? = @options[:host] == HERE && @options[:site].nil?

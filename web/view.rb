@@ -117,7 +117,9 @@ module YellowTrack
       def day(date) = "#{WEEKDAYS[date.wday]} #{date.day} #{MONTHS[date.month - 1]}"
 
       # Today as papers are dated: "26 November 2026".
-      def today = Date.today.then { |date| "#{date.day} #{MONTHS[date.month - 1]} #{date.year}" }
+      def today = day_of_paper(Date.today)
+
+      def day_of_paper(date) = "#{date.day} #{MONTHS[date.month - 1]} #{date.year}"
 
       def price(amount) = format("%.2f", amount)
 

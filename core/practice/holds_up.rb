@@ -22,7 +22,7 @@ module YellowTrack
           case one.by
           when "wait" then "wait"
           when "work" then "#{step.what} #{step.opening}"
-          when "other" then "#{step.what} #{step.opening}, #{step.days} days of others"
+          when "other" then "#{step.what} #{step.opening}, #{Count.told(step.days, "days")} of others"
           end
         }.join(" → ")
       end

@@ -159,7 +159,7 @@ module YellowTrack
         def state(hours)
           document = dried_in(hours)
           visits = @read.call("visits", document)
-          State.new(value: "#{hours} hours", entries: [], printer: nil, subject: [document, visits],
+          State.new(value: Count.told(hours, "hours"), entries: [], printer: nil, subject: [document, visits],
             says: "#{visits.rows.count(&:trip)} visits; #{HoldsUp.chained(visits)}.")
         end
 

@@ -12,8 +12,9 @@ module YellowTrack
       end
 
       # @param model [Model]
-      def initialize(model)
-        @model, @calendar = model, model.calendar
+      # @yieldreturn [Object] asked at each row that is made: throws where it takes too long
+      def initialize(model, &held)
+        @model, @calendar, @held = model, model.calendar, held
         freeze
       end
 
@@ -50,6 +51,7 @@ module YellowTrack
 
       # The row with each step that can join it; told of itself where it may be closed.
       def extended(row, now)
+        @held&.call
         further = joins(unheld(row.ends), row.day, now, row.trip, row.starts.any?)
         yield row if row.starts.any? && further.none? { |_, _, trip| row.trip || trip != :on }
         further.map { |place, start, trip| [with(row, place, start, trip), start + @model.steps[place].minutes] }

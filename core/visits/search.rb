@@ -13,8 +13,9 @@ module YellowTrack
       # @param model [Model]
       # @param seconds [Numeric, nil] after which it is given up; nil for never
       def initialize(model, seconds: nil)
-        @model, @days, @load = model, Days.new(model), Load.new(model)
         @finish = seconds && clock + seconds
+        @model, @load = model, Load.new(model)
+        @days = Days.new(model, &(method(:hold) if seconds))
       end
 
       # @return [Array<Days::Row>, nil] nil where it was given up
@@ -23,6 +24,8 @@ module YellowTrack
       private
 
       def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      def hold = (throw :given_up if clock > @finish)
 
       def found
         start = @model.beginning
@@ -74,7 +77,7 @@ module YellowTrack
 
       def best_of(day, ends)
         @looked += 1
-        throw :given_up if @finish && clock > @finish
+        hold if @finish
         rows = @days.rows(day, ends).uniq { |row| [row.ends, row.trip.nil?] }
         ways = rows.sort_by { |row| [-row.starts.length, row.starts.values.sum] }.map { |row| [row.ends, row] }
         [*ways, [ends, nil]].reduce(nil) do |found, (after, row)|

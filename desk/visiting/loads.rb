@@ -32,24 +32,28 @@ module YellowTrack
 
         private
 
+        # Each thing once, with the openings that it is for.
         def parts(rows)
-          rows.flat_map { |letter, row| (row.load || []).flat_map { |what| loaded(letter, what) } }.uniq
+          all = rows.flat_map { |letter, row|
+            (row.load || []).flat_map { |what| loaded(letter, what) }.map { |name| [name, letter] }
+          }
+          all.uniq.group_by(&:first).map { |name, list| "#{name} for #{list.map(&:last).join(", ")}" }
         end
 
         def loaded(letter, what)
           opening = @openings.fetch(letter)
           case what
-          when "parts" then (opening.service.cause&.parts || []).map { |name| "#{name} #{letter}" }
-          when "packing" then ["packers, shims #{letter}"]
-          when "frame" then ["frame #{letter}"]
-          else opening.plan ? counted(opening, letter, what) : []
+          when "parts" then opening.service.cause&.parts || []
+          when "packing" then ["packers and shims"]
+          when "frame" then ["frame"]
+          else opening.plan ? counted(opening, what) : []
           end
         end
 
-        def counted(opening, letter, what)
+        def counted(opening, what)
           all = YellowTrack::TakeAlong.parts(opening.plan)
           named = FOR[what] || all.keys - FOR.values.flatten
-          all.slice(*named).map { |name, count| "#{count} #{name} #{letter}" }
+          all.slice(*named).map { |name, count| Count.told(count, name) }
         end
 
         def tools(letters)

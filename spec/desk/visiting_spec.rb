@@ -113,7 +113,7 @@ RSpec.describe YellowTrack::Desk::Visiting do
     expect(due.says["words"].join).to include("A")
     expect(due.says["load"]["tools"]).to include("tape and pencil")
     loads = book.dues.of("visit").flat_map { |one| one.says["load"]["parts"] }
-    expect(loads).to include("2 panels A", "1 track pieces A")
+    expect(loads).to include("2 panels for A", "1 track piece for A")
   end
 
   it "keeps the names that calendars know, and tells of what is off once" do

@@ -162,8 +162,8 @@ RSpec.describe YellowTrack::Web::App do
     random = Random.new(RSpec.configuration.seed)
     Kinds::ALL.each_key do |kind|
       given = document_of(kind, random)
-      given["set"].merge!("gap" => 3, "proud" => 30, "thickness" => 50, "inset" => 10, "weighed" => 200, "setback" => 0,
-        "side_gap" => 1)
+      given["set"].merge!("gap" => 3, "proud" => 30, "thickness" => 50, "weighed" => 200, "setback" => 0,
+        "side_gap" => 1, **(kind.start_with?("bifold") ? {} : {"inset" => 10}))
       row = hang("survey" => given["survey"].merge("depth" => 20, "front" => 50), "set" => given["set"])
       look("/openings/#{row.id}/size")
       shown = page.css(".tally").text.gsub(/\s+/, " ")

@@ -51,11 +51,29 @@ RSpec.describe "Files in and out" do
 
   it "has no plan and no front to give before the readings are in" do
     row = hang("survey.widths.top" => nil)
-    %w[plan.json set.svg].each do |name|
-      look("/openings/#{row.id}/#{name}")
-      expect(last_response.status).to eq 404
-    end
+    look("/openings/#{row.id}/set.svg")
+    expect(last_response.status).to eq 404
+    look("/openings/#{row.id}/plan.json")
+    expect([last_response.status, JSON.parse(last_response.body)["faults"]])
+      .to match [422, [/survey\.widths\.top: not read yet/]]
     look("/openings/#{row.id}/opening.json")
     expect(last_response).to be_ok
+  end
+
+  it "says of a set that cannot be what bin/plan says, on its page and in its plan file" do
+    row = hang("set.height" => 2100, "set.slab" => {"width" => 930, "height" => 2200})
+    look("/openings/#{row.id}/plan.json")
+    expect(JSON.parse(last_response.body)["faults"].join).to include("set.height", "set.slab.height")
+    look("/openings/#{row.id}/size")
+    expect(page.css(".tally .check-stop").text).to match(/ready-made height.*2\p{Space}100.*slab height/m)
+    expect(page.text).not_to include("Numbers come when the readings are in")
+  end
+
+  it "gives a plan that ended at its sizing, with what it says" do
+    row = hang("set.packing" => {"left" => 900, "right" => 880})
+    look("/openings/#{row.id}/plan.json")
+    expect(JSON.parse(last_response.body)["checks"].map { |check| check["code"] }).to include("size.none")
+    look("/openings/#{row.id}/size")
+    expect(page.css(".check-stop").text).to include("packing at the left")
   end
 end

@@ -83,7 +83,7 @@ RSpec.describe "Hanging" do
     expect(page.at_css(".next-sentence").text).to include("Check the kit")
     page.css("input[name=step]").map { |input| input["value"] }.each { |key| tick(row, key) }
     look("/openings/#{row.id}/hang")
-    expect(page.at_css(".next-sentence").text).to eq "All hung. Read the gaps at each jamb."
+    expect(page.at_css(".next-sentence").text).to eq "Read the gaps of A at the left jamb: top, middle, bottom."
     expect(page.at_css(".rail .current .done")).not_to be_nil
     expect(book.openings.find(row.id).stage).to eq "adjust"
   end

@@ -27,7 +27,7 @@ RSpec.describe YellowTrack::Desk::NextStep do
   end
 
   it "says the cure of a stop before anything is cut" do
-    expect(said("size", "set.gap" => 3)).to eq "Plan a floor gap of 5 mm, or level the floor."
+    expect(said("size", "set.gap" => 3)).to eq "Plan a floor gap of 5 mm; 5 to 16 mm will do. Or: level the floor."
     expect(step("size", "set.gap" => 3)).to have_attributes(stage: "size", anchor: "bypass.gap.least")
   end
 

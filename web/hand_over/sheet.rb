@@ -24,7 +24,7 @@ module YellowTrack
 
         def open_lines
           handing.open_points.map { |check, reason|
-            "#{check.level}: #{check.says} #{reason ? "Overridden: #{reason}" : check.do}"
+            "#{check.level}: #{check.says}#{" Left so: #{reason}" if reason}"
           }
         end
 

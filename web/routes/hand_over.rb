@@ -60,7 +60,7 @@ module YellowTrack
           def give_sheet(opening)
             sheet = screen_of(Web::HandOver::Sheet, opening)
             pdf = Drawing::Paper::HandOverSheet.new(sheet.on_paper(address(Paths.opening(opening.id, "hand-over")),
-              view.today)).render
+              view.day_of_paper(sheet.handing.day))).render
             give("#{name_of(opening)}.hand-over.pdf", "application/pdf", pdf)
           end
 

@@ -59,7 +59,7 @@ module YellowTrack
           end
           return "Plan the visits of #{unplanned.first.name}." if visits.empty? && unplanned.any?
 
-          visits.empty? ? "No visit is planned." : "Next: #{names[visits.first.first.job_id]} on " \
+          visits.empty? ? "No visit is planned." : "#{names[visits.first.first.job_id]} on " \
             "#{Date.iso8601(visits.first.last["date"]).strftime("%-d %B")}."
         end
 
