@@ -73,6 +73,14 @@ module YellowTrack
 
     def unpriced = [*materials.select { |line| line.each.nil? }.map(&:name), *(["an hour"] unless set("rate"))]
 
+    # Whether a price stands behind anything of it: without one its figures are nothing,
+    # and no money.
+    def priced? = materials_priced? || travel_priced?
+
+    def materials_priced? = materials.any?(&:each)
+
+    def travel_priced? = !(set("rate") || set("travel")).nil?
+
     # Materials with what is wasted of them.
     def material_cost = materials.sum { |line| line.cost || 0 } * (1 + set("waste") / 100)
 

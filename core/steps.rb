@@ -27,7 +27,7 @@ module YellowTrack
 
     # What a set has to have for a step.
     WHEN = {
-      "packing" => ->(set) { set.track.packing.positive? },
+      "packing" => ->(set) { set.track.packed? },
       "groove" => ->(set) { set.grooved? },
       "loop" => ->(set) { set.opening["order"] != "finish" },
       "covering" => ->(set) { set.brief.figures.covering.positive? },

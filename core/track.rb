@@ -8,6 +8,7 @@ module YellowTrack
     CLEAR_OF_CUT = 20 # no hole nearer to the cut end
     LAST_WITHIN = 150 # the last hole no farther from it, or one more
     EXTRA_AT = 40 # where that one goes, from the cut end
+    TOLD = 0.05r # of packing, at least
 
     # @return [Rational] x of its left end, from the left jamb's foot
     attr_reader :start
@@ -31,6 +32,9 @@ module YellowTrack
     end
 
     def finish = start + length
+
+    # Whether anything that can be told goes over it: a head out of level by less is level.
+    def packed? = packing >= TOLD
 
     # Fixing holes of every piece.
     def holes = [0r, *joints].zip(pieces).flat_map { |from, piece| piece_holes(piece).map { |place| from + place } }

@@ -9,8 +9,7 @@ module YellowTrack
     class Offering
       DAYS = 30 # an offer is good for
       FAR = 730
-      CURRENCY = "offer.currency" # among the house rules
-      LONGEST = {"currency" => 8, "note" => 500}.freeze
+      NOTE = 500 # characters
 
       # What it came to so far: materials fitted, hours ticked, visits made, and the whole.
       CameTo = Struct.new(:materials, :labour, :hours, :visits, :travel, :total, keyword_init: true)
@@ -28,7 +27,10 @@ module YellowTrack
       # @return [Array<Store::Offers::Offer>] the latest first
       def all = book.offers.of(@job.id)
 
-      def currency = @job.rules[CURRENCY].to_s
+      def currency = Currency.of(@job.rules)
+
+      # Whether there is a figure to offer: never nothing while prices are missing.
+      def figure? = price.total.positive? || price.unpriced.empty?
 
       def valid_until = @today + DAYS
 
@@ -45,21 +47,21 @@ module YellowTrack
 
       # Makes an offer of the price as it stands.
       #
-      # @param typed [Hash{String => String}] "valid_until", "currency", "note"
+      # @param typed [Hash{String => String}] "valid_until", "note"
       # @return [Store::Offers::Offer]
       # @raise [Faults]
       def make!(typed, who:)
         faults = []
         until_day = day(typed["valid_until"].to_s.strip, faults)
-        texts = LONGEST.to_h { |name, most| [name, text(name, typed[name].to_s.strip, most, faults)] }
+        note = note(typed["note"].to_s.strip, faults)
         faults << Fault.new("Nothing is priced yet: size an opening, or name a cause.", key: "offer") if lines.empty?
+        faults << Fault.new("Nothing has a price yet, so there is no figure to offer. Give a price above.",
+          key: "offer") unless figure?
         raise Faults.new(faults) if faults.any?
 
-        book.transaction do
-          book.house_rules.set(CURRENCY, texts["currency"])
-          book.offers.make(@job.id, made_on: @today, valid_until: until_day, total: price.total, who:,
-            told: {**texts, "lines" => lines, "breakdown" => breakdown, "unpriced" => price.unpriced})
-        end
+        book.offers.make(@job.id, made_on: @today, valid_until: until_day, total: price.total, who:,
+          told: {"currency" => currency, "note" => note, "lines" => lines, "breakdown" => breakdown,
+                 "unpriced" => price.unpriced})
       end
 
       # What it came to, by what is done.
@@ -126,10 +128,10 @@ module YellowTrack
         faults << Fault.new("\"#{typed[0, 40]}\" is no day. Write it as #{valid_until.iso8601}.", key: "valid_until")
       end
 
-      def text(name, typed, most, faults)
-        return typed if typed.length <= most
+      def note(typed, faults)
+        return typed if typed.length <= NOTE
 
-        faults << Fault.new("#{typed.length} characters are too many for the #{name}. It takes #{most}.", key: name)
+        faults << Fault.new("#{typed.length} characters are too many for the note. It takes #{NOTE}.", key: "note")
         ""
       end
     end

@@ -289,8 +289,7 @@ module YellowTrack
       end
 
       def packing
-        most = @set.track.packing
-        most.positive? ? "Pack up to #{derived(most)} over it." : "No packing."
+        @set.track.packed? ? "Pack up to #{derived(@set.track.packing)} over it." : "No packing."
       end
 
       def gaps = @set.panels.map(&:gap)

@@ -59,6 +59,9 @@ module YellowTrack
       # What was typed at a name, where it was refused.
       def typed_at(name) = typed[name].to_s
 
+      # What the house's money is called; nil where nobody said.
+      def currency = Desk::Currency.of(book.house_rules.all).then { |text| text unless text.empty? }
+
       # Which of the page's forms was refused.
       def refused?(form) = !fault.nil? && @form == form
 

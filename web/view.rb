@@ -121,7 +121,15 @@ module YellowTrack
 
       def day_of_paper(date) = "#{date.day} #{MONTHS[date.month - 1]} #{date.year}"
 
-      def price(amount) = format("%.2f", amount)
+      # Money: hundredths, thousands apart, the house's currency behind it where it is given.
+      def price(amount, currency = nil)
+        whole, cents = format("%.2f", amount).split(".")
+        grouped = whole.gsub(/(?<=\d)(?=(?:\d{3})+\z)/, Length::Printer::GROUP)
+        ["#{grouped}.#{cents}", currency].compact.reject(&:empty?).join(Length::Printer::NBSP)
+      end
+
+      # A sum that may wait for its prices.
+      def sum(amount) = amount ? price(amount) : "no price yet"
 
       # A count of something: whole, or to the hundredth.
       def quantity(count) = (count.to_i == count) ? count.to_i.to_s : format("%.2f", count)

@@ -16,7 +16,8 @@ RSpec.describe "Offers" do
   }
 
   it "is numbered, dated, kept as it was made, and stands beside what it came to" do
-    send_form("#{path}/offers", {"currency" => "shells", "note" => "Frames are not painted."})
+    send_form("/rules", {"offer.currency" => "shells"})
+    send_form("#{path}/offers", {"note" => "Frames are not painted."})
     offer = book.offers.of(row.job_id).first
     expect(offer.number).to eq "#{Date.today.year}-001"
     expect(offer.valid_until).to eq (Date.today + 30).iso8601
@@ -33,12 +34,29 @@ RSpec.describe "Offers" do
   end
 
   it "says what is no day or too long, and keeps what was typed" do
-    send_form("#{path}/offers", {"valid_until" => "2027-02-30", "currency" => "much too long"})
+    send_form("#{path}/offers", {"valid_until" => "2027-02-30", "note" => "x" * 501})
     expect(last_response.status).to eq 422
-    expect(plain(page.text)).to include("\"2027-02-30\" is no day").and include("too many for the currency")
+    expect(plain(page.text)).to include("\"2027-02-30\" is no day").and include("too many for the note")
     expect(page.at_css("#offer-until")["value"]).to eq "2027-02-30"
     send_form("#{path}/offers", {"valid_until" => "1999-01-01"})
     expect(page.text).to include("is gone")
+    expect(book.offers.of(row.job_id)).to eq []
+  end
+
+  it "tells thousands apart in the house's currency, and no figure while nothing has a price" do
+    book.prices.set("kit twin-42", 123_456.785r)
+    send_form("/rules", {"offer.currency" => "longer than eight"})
+    expect(plain(page.text)).to include("\"longer than eight\" has 17 characters").and include("It takes 8")
+    look("#{path}/price")
+    expect(plain(page.text)).to include("123 456.79")
+    expect(page.at_css("[name='price[kit twin-42]']")["value"]).to eq "123456.785"
+    book.prices.all.each_key { |key| book.prices.set(key, nil) }
+    look("#{path}/price")
+    expect(plain(page.text)).to include("no price yet").and include("as soon as something has a price")
+    expect(plain(page.text)).not_to include("0.00")
+    send_form("#{path}/offers", {})
+    expect(last_response.status).to eq 422
+    expect(plain(page.text)).to include("no figure to offer")
     expect(book.offers.of(row.job_id)).to eq []
   end
 

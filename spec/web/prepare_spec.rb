@@ -37,8 +37,19 @@ RSpec.describe "Preparing" do
   end
 
   it "has nothing to say of an opening that takes the set as it is" do
-    row = hang
+    even = {"left" => 2240, "middle" => 2237, "right" => 2236}
+    row = hang("survey.heights" => even)
     look("/openings/#{row.id}/prepare")
     expect(page.at_css("#prepare").text).to include("nothing to pack, level or build down")
+  end
+
+  it "has what the other stages list: packing over a track, a board behind a rail" do
+    row = hang
+    look("/openings/#{row.id}/prepare")
+    expect(page.at_css("#prepare").text).to include("Pack over the track").and include("5.0 at the most")
+    expect(page.at_css("#prepare").text).not_to include("nothing to pack")
+    wall = hang("set" => {"family" => "bypass", "kit" => "bar-1", "pattern" => [1], "header_board" => {}})
+    look("/openings/#{wall.id}/prepare")
+    expect(page.at_css("#prepare").text).to include("Header board")
   end
 end

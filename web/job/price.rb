@@ -32,6 +32,15 @@ module YellowTrack
         # @return [YellowTrack::Price]
         def price = @desk.price
 
+        # Sums of what has a price; nil where nothing of it has one, and it all waits.
+        def material_cost = (price.material_cost if price.materials_priced?)
+
+        def travel_cost = (price.travel_cost if price.travel_priced?)
+
+        def own_cost = (price.own_cost if offering.figure?)
+
+        def total = (price.total if offering.figure?)
+
         # What has no price yet, in words.
         def unpriced
           names = price.unpriced
@@ -67,7 +76,8 @@ module YellowTrack
         # What was typed and could not be read stands where it was typed.
         def refused(key) = unread.any? ? params.dig("price", key) : nil
 
-        def plain(amount) = amount && format("%g", amount)
+        # As it was typed: whole, or its decimals and no more.
+        def plain(amount) = amount && format("%.6f", amount).sub(/\.?0+\z/, "")
       end
     end
   end

@@ -15,8 +15,8 @@ module YellowTrack
 
         # @return [Array<Desk::Tally::Row>]
         def rows
-          [packing, head_packing, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, pelmet, framed,
-            slab]
+          [packing, jambs, head_packing, over_track, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, header,
+            pelmet, framed, slab]
             .flatten.compact
         end
 
@@ -36,6 +36,27 @@ module YellowTrack
               layers.words)
           end
         end
+
+        # Of what the other stages show, the row of a figure.
+        def row_of(key) = @tally.all.find { |row| row.keys.include?(key) }
+
+        # Jambs that lean, packed to where the set hangs plumb.
+        def jambs
+          at = @screen.set.jamb_packing&.at or return
+          row_of("packing.at.left.bottom") if at.values.flat_map(&:values).any?(&:positive?)
+        end
+
+        # What lies over a track that hangs level under a head that does not.
+        def over_track
+          track = @screen.set.track
+          return unless track&.packed?
+
+          row("Pack over the track", [derived(track.packing)], "at the most", %w[track.packing],
+            "The track hangs level: #{@screen.short_sum("track.packing")}.")
+        end
+
+        # The board that a rail is fixed to.
+        def header = row_of("wall.header.length")
 
         def strip
           stations = @needs[:base_strip] or return

@@ -33,7 +33,7 @@ module YellowTrack
             show Job::Price.new(job, unread:, **asked)
           end
 
-          OFFERED = %w[valid_until currency note].freeze
+          OFFERED = %w[valid_until note].freeze
 
           def make_offer(job)
             refusing(->(fault) { Job::Price.new(job, **asked, fault:) }) do
@@ -46,8 +46,8 @@ module YellowTrack
             offer = book.offers.of(job.id).find { |one| one.number == number } or halt 404
             pdf = Drawing::Paper::OfferSheet.new(job: job.name, place: job.row.place, number: offer.number,
               made_on: Date.iso8601(offer.made_on), valid_until: Date.iso8601(offer.valid_until),
-              total: [view.price(offer.total), offer.told["currency"]].join(" ").strip, lines: offer.told["lines"],
-              note: offer.told["note"], address: address(Paths.job(job.id, "price"))).render
+              total: view.price(offer.total, offer.told["currency"]), lines: offer.told["lines"],
+              note: offer.told["note"], address: address(Paths.job(job.id))).render
             give("#{file_name(job.name, offer.number)}.offer.pdf", "application/pdf", pdf)
           end
 
@@ -64,8 +64,8 @@ module YellowTrack
           # @return [Rational]
           # @raise [Fault] for what is no price
           def read_price(typed)
-            text = typed.to_s.strip
-            raise Fault.new("\"#{text[0, 40]}\" is no price. Give it as 18.50.", key: "price") unless AMOUNT
+            text = typed.to_s.gsub(/[[:space:]]/, "")
+            raise Fault.new("\"#{typed.to_s.strip[0, 40]}\" is no price. Give it as 18.50.", key: "price") unless AMOUNT
               .match?(text)
 
             Rational(text.tr(",", "."))

@@ -13,7 +13,10 @@ module YellowTrack
               book.house_rules.set(rule.key, (value == rule.usual) ? "" : value) if rule.options.key?(value)
             end
             book.openings.forget_listings
-            to_page Paths.rules(kept: 1)
+            refusing(->(fault) { Web::Rules::Screen.new(book, **asked, fault:) }) do
+              Desk::Currency.keep(book, params[Desk::Currency::KEY]) if params.key?(Desk::Currency::KEY)
+              to_page Paths.rules(kept: 1)
+            end
           end
         end
       end

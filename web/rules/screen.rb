@@ -17,6 +17,8 @@ module YellowTrack
 
         def id(rule) = "rule-#{rule.key.tr(".", "-")}"
 
+        def currency_typed = fault ? typed_at(Desk::Currency::KEY) : Desk::Currency.of(set)
+
         def kept? = params.key?("kept")
 
         private
