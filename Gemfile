@@ -36,4 +36,5 @@ group :test do
   gem "rubocop-ast", "< 1.43" # later ones compile a parser
   gem "selenium-webdriver", "~> 4.32.0"
   gem "standard", "1.47.0"
+  gem "timecop", "~> 0.9" # the day that specs are run on
 end

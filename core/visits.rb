@@ -51,7 +51,7 @@ module YellowTrack
       @model = Model.new(steps, calendar)
       @proved, @seconds = model.crew.length <= Search::MOST, seconds
       @bound = least
-      @rows = model.crew.empty? ? [] : planned(seconds)
+      @rows = model.crew.empty? ? [] : held_to(planned(seconds))
       @timing = Timing.new(model, rows)
       freeze
     end
@@ -118,6 +118,15 @@ module YellowTrack
       return rows if seconds.zero?
 
       LONGER.cover?(model.crew.length) ? looked_at(rows, greedy, seconds) : tried(rows, greedy, [seconds, SHORT].min)
+    end
+
+    # Of many steps the plan before, where it can still be done and none found is better: what is
+    # found in a time depends on the machine.
+    def held_to(rows)
+      again = (Again.new(model, @was).rows if @was && model.crew.length > Search::MOST) or return rows
+
+      greedy = Greedy.new(model)
+      ((greedy.value(again) <=> greedy.value(rows)) < 1) ? again : rows
     end
 
     # A row of days' works for which most of the time every other is looked at, and the rest of it

@@ -18,6 +18,7 @@ module YellowTrack
         @calendar = calendar
         @end_day = plan["end"] && calendar.day(Date.iso8601(plan["end"]))
         @days = (plan["steps"] || []).to_h { |step| [step["key"], calendar.day(Date.iso8601(step["end"][0, 10]))] }
+        @starts = (plan["steps"] || []).to_h { |step| [step["key"], step["start"]] }
         @visits = (plan["visits"] || []).map do |visit|
           times = visit.values_at("leave", "arrive", "depart", "back")
           Before.new(times, *visit.values_at("steps", "uid", "sequence"))
@@ -28,6 +29,10 @@ module YellowTrack
       # @param key [String] of a step
       # @return [Integer, nil]
       def day_of(key) = @days[key]
+
+      # @param key [String] of a step
+      # @return [String, nil] the moment of its start as it was told; nil where it was over then
+      def start_of(key) = @starts[key]
 
       # New visits under the names of those that they continue: each of the one with
       # which it shares most steps, each once.

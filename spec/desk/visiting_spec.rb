@@ -8,7 +8,6 @@ RSpec.describe YellowTrack::Desk::Visiting do
   let(:monday) { Time.local(2027, 3, 1, 6, 0) }
 
   def changes(**typed)
-    allow(Date).to receive(:today).and_return(Date.new(2027, 3, 1))
     described_class::Changes.new(typed.transform_keys(&:to_s))
   end
 

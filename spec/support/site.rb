@@ -1,12 +1,15 @@
 # frozen_string_literal: true
 
 require "rack/test"
+require "timecop"
 require "tmpdir"
 
-# The application on a database of its own, made afresh for each example.
+# The application on a database of its own, made afresh for each example, on a day that does not
+# change with the calendar; on the day itself where the database's own clock is asked too.
 module Site
   HOST = "127.0.0.1"
   FITTER = "Runa"
+  MORNING = Time.local(2027, 3, 1, 6, 0) # a Monday, whenever the examples are run; the clock goes on from there
 
   def self.included(group)
     group.include Rack::Test::Methods
@@ -14,7 +17,7 @@ module Site
       Dir.mktmpdir do |folder|
         @book = Template.copied(:blank, "#{folder}/book.sqlite3") { |book| book.accounts.add(FITTER) }
         YellowTrack::Web::Rates.lay
-        example.run
+        example.metadata[:clock_of_the_day] ? example.run : Timecop.travel(MORNING) { example.run }
         @book.close
       end
     end

@@ -169,7 +169,7 @@ RSpec.describe "The way in" do
     end
 
     %w[UTC Etc/GMT+5 Etc/GMT-9].each do |zone|
-      it "is asked for after the password, before any page, in the time zone #{zone}" do
+      it "is asked for after the password, before any page, in the time zone #{zone}", :clock_of_the_day do
         before, ENV["TZ"] = ENV["TZ"], zone
         secret, codes = set_up(sign_in("Runa", sentence))
         expect(codes.length).to eq 8

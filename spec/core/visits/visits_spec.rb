@@ -77,6 +77,21 @@ RSpec.describe YellowTrack::Visits do
     end
   end
 
+  it "holds to the plan before, of many steps, where none is better; and not to one that cannot be done any more" do
+    same = Random.new(4)
+    work = Crews.any(same, 60)
+    kept = planned(work).to_h
+    again = YellowTrack::Files::WorkFile.visits(work.merge("was" => kept), seconds: 0).to_h
+    expect(again["moved"]).to eq []
+    expect(again["visits"].map { |visit| visit.slice("date", "steps", "sequence") })
+      .to eq(kept["visits"].map { |visit| visit.slice("date", "steps", "sequence") })
+    late = {**work, "was" => kept, "steps" => work["steps"].map { |step|
+      (step["key"] == kept["visits"].first["steps"].first) ? step.merge("not_before" => "2027-03-22") : step
+    }}
+    expect(Crews.broken(late, planned(late).to_h)).to eq []
+    expect(planned(late).to_h["moved"]).not_to eq []
+  end
+
   it "says by how much a date of others may slip" do
     steps = [{"key" => "A-cover", "place" => "other", "done" => "2027-03-02"},
       {"key" => "A-hang", "place" => "site", "minutes" => 60, "after" => [{"step" => "A-cover"}]},
