@@ -8,10 +8,10 @@ module YellowTrack
     # Kept plans of visits as calendars read them (handbook 14, "iCalendar"): one event a
     # visit, at the site's own clock; looks back as whole days.
     class CalendarFile
-      # A job's kept plan. name; plan, the visits file; gone, visits that none continues;
+      # A job's kept plan. name; place, where it is; plan, the visits file; gone, visits that none continues;
       # steps, what and hands by their keys; looks, looks back: uid, date, sequence,
       # openings; at, when it was kept, ISO.
-      Job = Struct.new(:name, :plan, :gone, :steps, :looks, :at, keyword_init: true)
+      Job = Struct.new(:name, :place, :plan, :gone, :steps, :looks, :at, keyword_init: true)
 
       # @param jobs [Array<Job>]
       # @return [String] text/calendar
@@ -59,6 +59,7 @@ module YellowTrack
       def made(job, uid, sequence)
         Icalendar::Event.new.tap do |event|
           event.uid, event.sequence = uid, sequence
+          event.location = job.place unless job.place.to_s.empty?
           event.dtstamp = Icalendar::Values::DateTime.new(Time.iso8601(job.at).utc, "tzid" => "UTC")
           yield event
         end
@@ -66,13 +67,16 @@ module YellowTrack
 
       def floating(moment) = Icalendar::Values::DateTime.new(moment.delete("-:").ljust(15, "0"))
 
-      def letters(visit) = Visits.letters(visit["steps"])
+      # A visit's openings, in their order.
+      def letters(visit)
+        visit["steps"].map { |key| Visits.letter(key) }.uniq.sort_by { |letter| [letter.length, letter] }.join(", ")
+      end
 
       def line(job, key)
-        step, time = job.steps[key] || {}, times(job)[key]
+        step, time = job.steps[key] || {"what" => key.split("-", 2).last}, times(job)[key]
         hours = (time && time["start"]) ? "#{time["start"][11, 5]}–#{time["end"][11, 5]} " : ""
         hands = (step["hands"].to_i > 1) ? ", #{step["hands"]} hands" : ""
-        "#{hours}#{key} #{step["what"]}#{hands}".strip
+        "#{hours}#{Visits.letter(key)}: #{step["what"]}#{hands}"
       end
 
       def times(job) = (@times ||= {})[job] ||= job.plan["steps"].to_h { |step| [step["key"], step] }

@@ -28,6 +28,10 @@ module YellowTrack
       # @return [Hash{Integer => String}] their names
       def names(ids) = @jobs.where(id: ids).to_hash(:id, :name)
 
+      # @param ids [Array<Integer>]
+      # @return [Hash{Integer => String}] where they are, by their numbers
+      def places(ids) = @jobs.where(id: ids).to_hash(:id, :place)
+
       # @return [Array<Job>] the bin, the last binned first
       def binned(most: nil)
         @jobs.exclude(binned_at: nil).reverse(:binned_at, :id).limit(most).map { |row| Job.new(**row) }

@@ -36,12 +36,28 @@ RSpec.describe YellowTrack::Schema do
   end
 
   describe "beside a general validator" do
-    let(:referee) do
-      kit = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/kit.schema.json"))
-      rules = JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/opening.schema.json"))
-      JSONSchemer.schema(rules, formats: {"length" => length(false), "signed length" => length(true), "grain" => grain},
-        format: true,
-        ref_resolver: ->(uri) { uri.to_s.end_with?("kit.schema.json") ? kit : rules })
+    files = Dir["#{YellowTrack::ROOT}/docs/formats/*.schema.json"]
+    named = files.to_h { |file| [File.basename(file), JSON.parse(File.read(file))] }
+
+    let(:referee) { validator(named.fetch("opening.schema.json"), named) }
+
+    # One that knows the files by what they call themselves.
+    def validator(rules, named)
+      known = named.values.to_h { |one| [URI("https://example.test/#{one["$id"]}"), one] }
+      JSONSchemer.schema(rules, base_uri: URI("https://example.test/formats"), format: true,
+        formats: {"length" => length(false), "signed length" => length(true), "grain" => grain},
+        ref_resolver: ->(uri) { known.fetch(uri) })
+    end
+
+    named.each do |name, rules|
+      it "resolves whatever #{name} refers to" do
+        expect(rules["$id"]).to eq name
+        expect(JSONSchemer.valid_schema?(rules)).to be true
+        others = rules.to_s.scan(/"\$ref"=>"([^#"]+)"/).flatten.uniq
+        expect(others - named.keys).to eq []
+        expect(validator(rules, named).validate({"format" => "none", "set" => {"kit" => {}}, "kit" => {},
+          "was" => {}}).to_a).not_to be_empty
+      end
     end
 
     def length(signed)

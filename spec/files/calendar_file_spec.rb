@@ -6,7 +6,7 @@ require "icalendar"
 RSpec.describe YellowTrack::Files::CalendarFile do
   let(:plan) do
     {"visits" => [{"date" => "2027-03-04", "leave" => "2027-03-04T07:30", "arrive" => "2027-03-04T08:10",
-                   "depart" => "2027-03-04T12:00", "back" => "2027-03-04T12:40", "steps" => %w[B-hang D-track],
+                   "depart" => "2027-03-04T12:00", "back" => "2027-03-04T12:40", "steps" => %w[D-track B-hang],
                    "hands" => 3, "uid" => "visit.B-hang.osier-weir-1@yellow-track", "sequence" => 2}],
      "steps" => [{"key" => "B-hang", "start" => "2027-03-04T08:10", "end" => "2027-03-04T08:40"},
        {"key" => "D-track", "start" => "2027-03-04T08:40", "end" => "2027-03-04T12:00"}],
@@ -14,7 +14,7 @@ RSpec.describe YellowTrack::Files::CalendarFile do
                    "do" => "A helper for that day."}]}
   end
   let(:job) do
-    described_class::Job.new(name: "Osier Weir; loft, old", plan:, at: "2027-03-01T09:00:00Z",
+    described_class::Job.new(name: "Osier Weir; loft, old", place: "Lock Island 2", plan:, at: "2027-03-01T09:00:00Z",
       gone: [plan["visits"][0].merge("uid" => "visit.A-track.osier-weir-1@yellow-track", "sequence" => 4)],
       steps: {"B-hang" => {"what" => "hang, run; take off", "hands" => 3},
               "D-track" => {"what" => "track", "hands" => 1}},
@@ -31,8 +31,9 @@ RSpec.describe YellowTrack::Files::CalendarFile do
     expect(visit.uid).to eq "visit.B-hang.osier-weir-1@yellow-track"
     expect(visit.sequence).to eq 2
     expect(visit.summary).to eq "Osier Weir; loft, old: B, D"
-    expect(visit.description.lines(chomp: true)).to eq ["08:10–08:40 B-hang hang, run; take off, 3 hands",
-      "08:40–12:00 D-track track", "watch: 3 hands, and the crew has 2. A helper for that day."]
+    expect(events.map { |event| event.location.to_s }.uniq).to eq ["Lock Island 2"]
+    expect(visit.description.lines(chomp: true)).to eq ["08:40–12:00 D: track",
+      "08:10–08:40 B: hang, run; take off, 3 hands", "watch: 3 hands, and the crew has 2. A helper for that day."]
     expect(described_class.of([job])).to match(/^DTSTART:20270304T073000\r$/)
   end
 
