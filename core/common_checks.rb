@@ -33,8 +33,8 @@ module YellowTrack
           "Build the head down, or take another kit."]
       end
 
-      set.height < SHORTEST && ["The panels come out at #{at_most(set.height)}; under #{len(SHORTEST)} they will not run " \
-        "true.",
+      set.height < SHORTEST && ["The panels come out at #{at_most(set.height)}; under #{len(SHORTEST)} they will not " \
+        "run true.",
         "Measure the heights again."]
     end
 

@@ -50,8 +50,8 @@ module YellowTrack
     def told(check)
       cure = self[check.code] or return check
       other = other_way(check.do)
-      check.dup.tap { |one| one.do = ["#{cure.says}.", other && "Or: #{other[0].downcase}#{other[1..]}"].compact.join(" ") }
-        .freeze
+      says = ["#{cure.says}.", other && "Or: #{other[0].downcase}#{other[1..]}"].compact.join(" ")
+      check.dup.tap { |one| one.do = says }.freeze
     end
 
     # The plan file with what its checks say to do worked first.
@@ -75,17 +75,21 @@ module YellowTrack
       range = (@plan.set.jamb_packing&.range if code == "bypass.lap.short" && @plan.whole?) or return
       lever = Packing.of(@plan)
       value = Length.down(range[:design], Packing::LAYER)
-      Cure.new(code:, changes: lever.changes(value), says: lever.says(@printer, value, *range.values_at(:least, :most))) if
-        clean?(lever, value, code)
+      return unless clean?(lever, value, code)
+
+      Cure.new(code:, changes: lever.changes(value),
+        says: lever.says(@printer, value, *range.values_at(:least, :most)))
     end
 
     # The least change of a lever, either way.
     #
     # @return [Array(Rational, Cure), nil] how much it changes, and the cure
     def worked(lever, code)
-      [-1, 1].filter_map { |way| reach(lever, way, code) }.min_by { |first, _| lever.change(first) }&.then do |first, last|
-        [lever.change(first), Cure.new(code:, changes: lever.changes(first), says: lever.says(@printer, first, last))]
-      end
+      reached = [-1, 1].filter_map { |way| reach(lever, way, code) }
+      first, last = reached.min_by { |least, _| lever.change(least) }
+      return unless first
+
+      [lever.change(first), Cure.new(code:, changes: lever.changes(first), says: lever.says(@printer, first, last))]
     end
 
     # From the least change that clears to the farthest that still does: doubled until it clears, then
@@ -93,7 +97,8 @@ module YellowTrack
     def reach(lever, way, code)
       values = lever.values(way)
       first = nearest(values.length) { |place| clears?(lever, values[place], code) } or return
-      first = (first..[first + NEAR, values.length - 1].min).find { |place| clean?(lever, values[place], code) } or return
+      near = first..[first + NEAR, values.length - 1].min
+      first = near.find { |place| clean?(lever, values[place], code) } or return
       beyond = nearest(values.length - first) { |place| !clean?(lever, values[first + place], code) }
       [values[first], values[beyond ? first + beyond - 1 : -1]]
     end

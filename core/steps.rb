@@ -17,8 +17,8 @@ module YellowTrack
     # place  what is drawn of it, or nil; sums, keys of its working
     # goes   the stage that says more, or nil
     # loop   whether it belongs to the trial hang
-    Step = Struct.new(:key, :does, :look, :hands, :lifts, :cautions, :waits, :dry, :after, :bites, :place, :sums, :goes, :loop,
-      keyword_init: true) do
+    Step = Struct.new(:key, :does, :look, :hands, :lifts, :cautions, :waits, :dry, :after, :bites, :place, :sums,
+      :goes, :loop, keyword_init: true) do
       # Its name in the data, without its place and its round.
       def base = key[/\A[a-z-]+/]
     end

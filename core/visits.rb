@@ -145,7 +145,8 @@ module YellowTrack
     # Day and visits that no plan comes under (handbook 14 and 17).
     def least
       load, start = Load.new(model), model.beginning
-      [[model.last_day(model.free(start)), load.day(start, 0)].max, [load.trips(start), Apart.new(model).visits(start)].max]
+      [[model.last_day(model.free(start)), load.day(start, 0)].max,
+        [load.trips(start), Apart.new(model).visits(start)].max]
     end
 
     def due(place) = @calendar.crew_from(@calendar.day_of(timing.ends[place]) + model.steps[place].look_back)

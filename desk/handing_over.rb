@@ -15,8 +15,8 @@ module YellowTrack
       REASON = 500
       PLACES = %w[top middle bottom].freeze
       # Checks that tell how to measure, choose and fit: once it hangs they are settled.
-      FITTERS = /\A(survey|alter|height|head|guide|soft_close|makeup)\.|\.(studs|header|nogging|standoff|lap\.\w+|guide|fin|
-        groove|inset|lift|service|fixing|nib|strike|lead|wide|hidden|top|setback)\z/x
+      FITTERS = /\A(survey|alter|height|head|guide|soft_close|makeup)\.|\.(studs|header|nogging|standoff|lap\.\w+|guide|
+        fin|groove|inset|lift|service|fixing|nib|strike|lead|wide|hidden|top|setback)\z/x
 
       # @return [Opening]
       attr_reader :opening
@@ -179,8 +179,9 @@ module YellowTrack
 
       def kit_lines
         set = opening.plan.set
+        weight = set.weight ? "#{Makeup.kilos(set.weight)} each" : "not weighed"
         ["#{opening.kit.name}: #{set.panels.length} × #{size_printer.with_unit(set.width)} × " \
-          "#{size_printer.with_unit(set.height)}, #{set.makeup.words}, #{set.weight ? "#{Makeup.kilos(set.weight)} each" : "not weighed"}."]
+          "#{size_printer.with_unit(set.height)}, #{set.makeup.words}, #{weight}."]
       end
 
       def parts_line

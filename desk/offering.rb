@@ -55,8 +55,10 @@ module YellowTrack
         until_day = day(typed["valid_until"].to_s.strip, faults)
         note = note(typed["note"].to_s.strip, faults)
         faults << Fault.new("Nothing is priced yet: size an opening, or name a cause.", key: "offer") if lines.empty?
-        faults << Fault.new("Nothing has a price yet, so there is no figure to offer. Give a price above.",
-          key: "offer") unless figure?
+        unless figure?
+          faults << Fault.new("Nothing has a price yet, so there is no figure to offer. Give a price above.",
+            key: "offer")
+        end
         raise Faults.new(faults) if faults.any?
 
         book.offers.make(@job.id, made_on: @today, valid_until: until_day, total: price.total, who:,

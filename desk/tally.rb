@@ -89,7 +89,8 @@ module YellowTrack
       def panels
         names = @set.panels.map(&:name).join(", ")
         [row("Panel#{"s" if @set.panels.length > 1} #{names}", [cut(@set.width), :"wide ×", cut(@set.height)], "high",
-          %w[panels.width panels.height sizing.width sizing.height run panels.thickness], line: [sum("panels.width"), sum("panels.height")],
+          %w[panels.width panels.height sizing.width sizing.height run panels.thickness],
+          line: [sum("panels.width"), sum("panels.height")],
           codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
             %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
           build,
@@ -152,7 +153,8 @@ module YellowTrack
         packing = @set.jamb_packing or return
         range, at = packing.range, packing.at
         [(if range
-            row("Pack in all", [derived(range[:design])], "#{@opening.printer.range(range[:least], range[:most])} will do",
+            row("Pack in all", [derived(range[:design])],
+              "#{@opening.printer.range(range[:least], range[:most])} will do",
               %w[packing.design packing.least packing.most])
           end),
           (if at
@@ -304,9 +306,8 @@ module YellowTrack
       def opens(line: nil)
         shut = @set.bays.count { |bay| !bay.reachable }
         share = @plan.working["reach.share"]&.result || "0 %"
-        row("Opens", [derived(@set.widest)],
-          "#{share}#{", #{shut} of #{Count.told(@set.bays.length, "bays")} #{(shut == 1) ? "stays" : "stay"} shut" if shut
-            .positive?}",
+        stay = "#{shut} of #{Count.told(@set.bays.length, "bays")} #{(shut == 1) ? "stays" : "stay"} shut"
+        row("Opens", [derived(@set.widest)], [share, *(stay if shut.positive?)].join(", "),
           %w[reach.widest reach.share fold.clear], codes: %w[bypass.bay size.none], line:)
       end
     end

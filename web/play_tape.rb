@@ -15,7 +15,8 @@ module YellowTrack
       rescue Fault => e
         YellowTrack::Files::Help.wrong(e.words)
       rescue OptionParser::ParseError => e
-        YellowTrack::Files::Help.wrong "#{e.message}. It takes --demo, --every SECONDS and readings, as in 1.806m or \"71 1/16in\"."
+        YellowTrack::Files::Help.wrong "#{e.message}. It takes --demo, --every SECONDS and readings, as in 1.806m or " \
+          "\"71 1/16in\"."
       end
 
       def run

@@ -16,8 +16,8 @@ module YellowTrack
 
       # A groove for a guide that runs into the hollow.
       def grooved(slab, left)
-        ["The groove in the foot is #{len(slab.groove_through)} deep, and #{left.positive? ? at_most(left) : "nothing"} " \
-          "of the solid block is left for it.",
+        kept = left.positive? ? at_most(left) : "nothing"
+        ["The groove in the foot is #{len(slab.groove_through)} deep, and #{kept} of the solid block is left for it.",
           "Glue in a block #{at_least(slab.groove_through + FOOT_KEPT)} high, or use side guides."]
       end
 

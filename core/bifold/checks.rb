@@ -53,8 +53,8 @@ module YellowTrack
             "Take two pairs, or another set."]
         end
 
-        set.width < NARROWEST && ["The panels come out at #{at_most(set.width)}; under #{len(NARROWEST)} they will not " \
-          "fold.",
+        set.width < NARROWEST && ["The panels come out at #{at_most(set.width)}; under #{len(NARROWEST)} they will " \
+          "not fold.",
           "Take one pair, or measure again."]
       end
 
@@ -77,8 +77,8 @@ module YellowTrack
       check "bifold.strike", :stop do |set|
         clearance = set.fold.strike_clearance
         clearance && set.terms.setback >= SETBACK && clearance < Gaps::MARGIN - NOTHING && [
-          "The half jamb at the strike is in the lead panel's way: #{at_most([clearance, 0].max)} is left and it takes " \
-            "#{len(Gaps::MARGIN)}.",
+          "The half jamb at the strike is in the lead panel's way: #{at_most([clearance, 0].max)} is left and it " \
+            "takes #{len(Gaps::MARGIN)}.",
           "A thinner strip at the strike, or more lead gap."
         ]
       end
@@ -130,8 +130,10 @@ module YellowTrack
 
       def tight_lead(set)
         needed = set.gaps.swing + Gaps::MARGIN
-        set.gaps.lead < needed - NOTHING && ["The lead gap is #{at_most(set.gaps.lead)}; the turn needs #{at_least(needed)}.",
-          "#{trim(set, needed)}Leave more at the strike."]
+        set.gaps.lead < needed - NOTHING && [
+          "The lead gap is #{at_most(set.gaps.lead)}; the turn needs #{at_least(needed)}.",
+          "#{trim(set, needed)}Leave more at the strike."
+        ]
       end
 
       # Opened one pair at a time, a meet gets by with one swing.

@@ -26,8 +26,8 @@ module YellowTrack
             "Plan a lap of #{len(least)} or more."]
         end
 
-        says = "The lap comes out at #{at_most(set.lap)}; the least is #{len(least)}. The opening is too wide for these " \
-          "panels."
+        says = "The lap comes out at #{at_most(set.lap)}; the least is #{len(least)}. The opening is too wide for " \
+          "these panels."
         found = set.jamb_packing&.range or next [says, "Less cover at the jambs, or wider panels."]
         [says, "Pack #{len(found[:design])} in all, half at each jamb; " \
           "#{range(found[:least], found[:most])} will do."]
@@ -90,7 +90,9 @@ module YellowTrack
       check "bypass.gap.least", :stop do |set|
         least, wanted = set.panels.map { |panel| panel.travel_gap.least }.min, set.support.gap_least
         says, cure = gap_under_least(least, wanted, "along the travel", set.gap)
-        cure = "Stand the rail #{at_least(wanted - least)} higher on a strip, or level the floor." if says && set.engagement
+        if says && set.engagement
+          cure = "Stand the rail #{at_least(wanted - least)} higher on a strip, or level the floor."
+        end
         says && [says, cure]
       end
 
@@ -137,8 +139,10 @@ module YellowTrack
         next unless lift && room
 
         free = room - HEAD_CLEAR
-        free < lift && ["To hang a panel over its groove it is lifted #{at_least(lift)}; there is #{at_most([free, 0].max)}.",
-          "Screw the tongue on after hanging."]
+        free < lift && [
+          "To hang a panel over its groove it is lifted #{at_least(lift)}; there is #{at_most([free, 0].max)}.",
+          "Screw the tongue on after hanging."
+        ]
       end
 
       check "guide.floor", :watch do |set|
@@ -177,8 +181,8 @@ module YellowTrack
 
       check "bypass.groove", :watch do |set|
         wood = set.guides&.wood
-        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{at_most([wood, 0].max)} of " \
-          "wood at each side.",
+        wood && wood < WOOD_LEAST && ["A groove of #{len(set.guides.groove_width)} leaves #{at_most([wood, 0].max)} " \
+          "of wood at each side.",
           "Use side guides."]
       end
 

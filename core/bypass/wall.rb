@@ -93,7 +93,8 @@ module YellowTrack
         plate = Prepare::BuiltDownHead::PLATE
         inside = 0r..@brief.survey["widths.top"]
         beside = (@brief.survey["wall.studs"] || []).reject { |stud| inside.cover?(stud) }
-        Track::Fixing.new(frame_uprights + beside, @set.track, solid: (inside if over <= plate || over >= built - plate))
+        on_a_plate = over <= plate || over >= built - plate
+        Track::Fixing.new(frame_uprights + beside, @set.track, solid: (inside if on_a_plate))
       end
 
       # The rail line above the new head's underside.

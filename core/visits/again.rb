@@ -19,7 +19,8 @@ module YellowTrack
 
         by_day = places.sort_by { |place| @was.start_of(@model.steps[place].key) }
           .group_by { |place| @was.day_of(@model.steps[place].key) }
-        by_day.map { |day, works| row(day, works, course) or return }
+        found = by_day.map { |day, works| row(day, works, course) }
+        found if found.all?
       end
 
       private
@@ -28,14 +29,14 @@ module YellowTrack
         return if day.negative? || @model.calendar.crew_from(day) != day
 
         now, trip, starts = @model.calendar.morning(day), nil, {}
-        works.each do |place|
+        joined = works.all? do |place|
           _, start, trip = @days.joins(course.open.slice(place), day, now, trip, starts.any?).first
-          return nil unless start
+          next unless start
 
           starts[place], now = start, start + @model.steps[place].minutes
           course.done(place, now)
         end
-        Days::Row.new(day, starts, course.ends.dup, trip)
+        Days::Row.new(day, starts, course.ends.dup, trip) if joined
       end
     end
   end

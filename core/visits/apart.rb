@@ -31,7 +31,8 @@ module YellowTrack
 
       def apart?(first, last)
         way = ways(first)[last] or return false
-        way.others || way.shop || way.minutes + step(last).minutes > @calendar.to - @calendar.from - 2 * @calendar.travel
+        there = @calendar.to - @calendar.from - 2 * @calendar.travel
+        way.others || way.shop || way.minutes + step(last).minutes > there
       end
 
       # Ways from a step to all that come after it.

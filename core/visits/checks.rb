@@ -53,8 +53,8 @@ module YellowTrack
         days = @calendar.working_days(@was.end_day, @plan.end_day)
         return [] unless @plan.end_day > @was.end_day && days.positive?
 
-        [check("slip", :watch, @plan.end_day, [], "The job ends #{Count.told(days, "working days")} later than planned.",
-          "Tell the customer.")]
+        [check("slip", :watch, @plan.end_day, [],
+          "The job ends #{Count.told(days, "working days")} later than planned.", "Tell the customer.")]
       end
 
       def short

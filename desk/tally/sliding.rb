@@ -105,11 +105,15 @@ module YellowTrack
         end
 
         def of_track
-          rails = (@set.rails > 1) ? row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)],
-            "one a lane, one end only", [*track_keys, "track.count", "wall.rail_start"], line: ["#{sum("track.length")}. #{pieces}"]) : one_track
+          rails = (@set.rails > 1) ? a_rail_a_lane : one_track
           rail = @set.track.floor_rail or return [rails]
-          [rails, row("Floor rail", [cut(rail)], "one end only", %w[track.floor_rail engagement lift_room kit.rail.engagement.design],
-            codes: %w[bypass.engage bypass.lift])]
+          [rails, row("Floor rail", [cut(rail)], "one end only",
+            %w[track.floor_rail engagement lift_room kit.rail.engagement.design], codes: %w[bypass.engage bypass.lift])]
+        end
+
+        def a_rail_a_lane
+          row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)], "one a lane, one end only",
+            [*track_keys, "track.count", "wall.rail_start"], line: ["#{sum("track.length")}. #{pieces}"])
         end
 
         def depth
@@ -145,7 +149,8 @@ module YellowTrack
         # How far the closed panels cover each jamb, and the head.
         def covers
           row("Covers", [list(@set.jamb_covers), :"beside,", derived(@set.heights.cover)], "over the head",
-            %w[wall.cover wall.side_cover set.cover.side set.cover.head kit.air.design kit.meet_gap] + lane_keys, line: [])
+            %w[wall.cover wall.side_cover set.cover.side set.cover.head kit.air.design kit.meet_gap] + lane_keys,
+            line: [])
         end
 
         # Of one lane there is nothing to tell apart.

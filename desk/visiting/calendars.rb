@@ -14,8 +14,8 @@ module YellowTrack
         def of(book, plans)
           names, places = %i[names places].map { |what| book.jobs.public_send(what, plans.map(&:job_id)) }
           Files::CalendarFile.of(plans.map { |one|
-            Files::CalendarFile::Job.new(name: names[one.job_id], place: places[one.job_id], plan: one.plan, gone: one.gone,
-              steps: one.asked["steps"] || {}, looks: one.asked["looks"] || [], at: one.at)
+            Files::CalendarFile::Job.new(name: names[one.job_id], place: places[one.job_id], plan: one.plan,
+              gone: one.gone, steps: one.asked["steps"] || {}, looks: one.asked["looks"] || [], at: one.at)
           })
         end
 

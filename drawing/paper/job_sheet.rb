@@ -42,7 +42,8 @@ module YellowTrack
 
         def words(from)
           cures = Cures.new(@plan)
-          lines = @plan.checks.map { |check| cures.told(check) }.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions
+          checks = @plan.checks.map { |check| cures.told(check) }
+          lines = checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions
           @page.pdf.bounding_box([0, from], width: @page.wide, height: [from, 20].max) do
             lines.each { |line| @page.pdf.text(line, size: 7.5, leading: 1) }
           end

@@ -9,7 +9,8 @@
   const scrolls = (element) => element.closest("[tabindex='0'][role='region'], .rail, .lot, .dots, .visit-track")
   const wide = document.documentElement.clientWidth
 
-  const controls = [...document.querySelectorAll("a[href], button, input:not([type=hidden]), select, textarea, summary")]
+  const kinds = "a[href], button, input:not([type=hidden]), select, textarea, summary"
+  const controls = [...document.querySelectorAll(kinds)]
     .filter(shown).filter((one) => boxOf(one).width > 1 && boxOf(one).height > 1)
   controls.filter((one) => !one.closest(".visually-hidden, .visually-hidden-focusable")).forEach((control) => {
     const box = boxOf(control)
@@ -19,7 +20,8 @@
     }
     const line = control.getClientRects()[0] // of a link over two lines the first
     const found = document.elementFromPoint(line.left + line.width / 2, line.top + line.height / 2)
-    const own = found && (control.contains(found) || found.contains(control) || found.closest("label")?.control === control)
+    const own = found &&
+      (control.contains(found) || found.contains(control) || found.closest("label")?.control === control)
     if (!own) told(`its middle belongs to ${found?.outerHTML.replace(/\s+/g, " ").slice(0, 60)}`, control)
   })
 
@@ -36,7 +38,8 @@
   const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
   while (walker.nextNode()) {
     const parent = walker.currentNode.parentElement
-    if (walker.currentNode.data.trim() && parent && !parent.closest("script, style, title, desc, noscript")) texts.push(parent)
+    if (!walker.currentNode.data.trim() || parent?.closest("script, style, title, desc, noscript")) continue
+    if (parent) texts.push(parent)
   }
   new Set(texts.filter(shown)).forEach((element) => {
     if (element.closest(".visually-hidden")) return
@@ -52,7 +55,8 @@
       const across = Math.min(a.right, b.right) - Math.max(a.left, b.left)
       const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)
       const level = Math.min(a.height, b.height)
-      if (across > 2 && down > level * 0.4) told(`"${one.textContent.trim()}" stands over "${other.textContent.trim()}"`, svg)
+      if (across <= 2 || down <= level * 0.4) return
+      told(`"${one.textContent.trim()}" stands over "${other.textContent.trim()}"`, svg)
     }))
   })
   return faults

@@ -12,8 +12,9 @@ RSpec.describe YellowTrack::Cures do
   # The same opening with a cure's numbers typed.
   def cured(cure, changes)
     typed = cure.changes.to_h { |key, mm| ["set.#{key}", mm.to_f] }
-    document = typed.reduce(YellowTrack::Store::Document.new(document(**changes))) { |made, (key, mm)| made.with(key, mm) }
-    YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document.to_h))
+    start = YellowTrack::Store::Document.new(document(**changes))
+    taken = typed.reduce(start) { |made, (key, mm)| made.with(key, mm) }
+    YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(taken.to_h))
   end
 
   wall = {"set" => {"family" => "bypass", "kit" => "bar-1", "panels" => 1, "thickness" => 40,
@@ -63,7 +64,8 @@ RSpec.describe YellowTrack::Cures do
     leaning = {"survey.leans" => {"left" => 5, "right" => 0}}
     expect(told("survey.taper", **leaning)).to match(/Rock each panel.*left jamb 5.mm at its foot/)
     folding = {**leaning, "set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35}}
-    expect(told("survey.taper", **folding)).to match(/\APack the left jamb 5.mm at its foot, or scribe/).and not_include("Rock")
+    expect(told("survey.taper", **folding)).to match(/\APack the left jamb 5.mm at its foot, or scribe/)
+      .and not_include("Rock")
   end
 
   it "holds over random openings: every cure clears its check alone" do

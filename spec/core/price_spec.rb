@@ -2,8 +2,9 @@
 
 RSpec.describe YellowTrack::Price do
   let(:openings) {
-    [plan("set.makeup" => [{"material" => "hollow core"}]), plan("set" => {"family" => "bifold", "kit" => "fold-34",
-                                                                           "panels" => 2, "thickness" => 35, "makeup" => [{"material" => "hollow core"}]})]
+    makeup = [{"material" => "hollow core"}]
+    bifold = {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35, "makeup" => makeup}
+    [plan("set.makeup" => makeup), plan("set" => bifold)]
       .zip(%w[A B]).map { |made, letter| [made, YellowTrack::Parts.new(made, letter)] }
   }
 

@@ -28,8 +28,9 @@ RSpec.describe "Numbers, shown" do
   # Keys of every working that a row of Size, Prepare or Measure opens to, or a step.
   def shown(opening)
     visitor = YellowTrack::Web::Screen::Visitor.new(who: "Runa", owner: "1", role: "fitter", account_id: 1)
-    rows = YellowTrack::Desk::Tally.of(opening).all +
-      [YellowTrack::Web::Prepare, YellowTrack::Web::Measure].flat_map { |stage| stage::Screen.new(opening, visitor:).rows }
+    stages = [YellowTrack::Web::Prepare, YellowTrack::Web::Measure]
+    screens = stages.map { |stage| stage::Screen.new(opening, visitor:) }
+    rows = YellowTrack::Desk::Tally.of(opening).all + screens.flat_map(&:rows)
     rows.flat_map(&:keys) + opening.progress.steps.flat_map(&:sums)
   end
 
@@ -48,7 +49,9 @@ RSpec.describe "Numbers, shown" do
       faults = %w[size prepare measure sheet].product(%w[own other]).flat_map do |stage, unit|
         look("/openings/#{opening.id}/#{stage}?unit=#{unit}")
         rows = page.css(".row-number, .paper tr").map { |row| [figures(row), sums(row)] }
-        rows.flat_map { |figures, sums| sums.reject { |sum| stands?(sum, figures) }.map { |sum| [stage, figures, sum] } }
+        rows.flat_map { |figures, sums|
+          sums.reject { |sum| stands?(sum, figures) }.map { |sum| [stage, figures, sum] }
+        }
       end
       expect(faults).to eq []
     end

@@ -15,8 +15,8 @@ module YellowTrack
 
         # @return [Array<Desk::Tally::Row>]
         def rows
-          [packing, jambs, head_packing, over_track, strip, strip_to_build, built_down, half_jamb, casing, head, standoff, header,
-            pelmet, framed, slab]
+          [packing, jambs, head_packing, over_track, strip, strip_to_build, built_down, half_jamb, casing, head,
+            standoff, header, pelmet, framed, slab]
             .flatten.compact
         end
 
@@ -38,7 +38,7 @@ module YellowTrack
         end
 
         # Of what the other stages show, the row of a figure.
-        def row_of(key) = @tally.all.find { |row| row.keys.include?(key) }
+        def row_of(key) = @tally.all.find { |row| row[:keys].include?(key) }
 
         # Jambs that lean, packed to where the set hangs plumb.
         def jambs

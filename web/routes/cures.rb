@@ -21,8 +21,8 @@ module YellowTrack
           # Each number is a choice as if it were typed: logged, and a conflict where another changed it.
           def take_cure(opening, cure)
             cure.changes.reduce([opening, seen]) do |(now, version), (key, mm)|
-              result = Desk::Writing.new(now, who:, owner:).write(Desk::Fields["set.#{key}"], now.opening.printer.typed(mm),
-                seen: version, unit: now.opening.units)
+              result = Desk::Writing.new(now, who:, owner:).write(Desk::Fields["set.#{key}"],
+                now.opening.printer.typed(mm), seen: version, unit: now.opening.units)
               [result.opening, result.opening.version]
             end
           end

@@ -96,7 +96,8 @@ RSpec.describe YellowTrack::Practice do
     steps = document["steps"].map do |step|
       next step unless step["opening"] == letter
 
-      step.merge(step["days"] ? {"days" => 1} : {}, step["after"] ? {"after" => step["after"].map { |one| one.slice("step") }} : {})
+      after = step["after"]&.map { |one| one.slice("step") }
+      step.merge({"days" => step["days"] && 1, "after" => after}.compact)
     end
     document.merge("steps" => steps)
   end
