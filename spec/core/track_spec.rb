@@ -19,6 +19,15 @@ RSpec.describe YellowTrack::Track do
     expect(joined.holes).to eq [50, 200, 350, 450, 600]
   end
 
+  it "begins from where the set is sized, with what packs the jamb, whatever leans" do
+    start = ->(**changes) { plan(**changes).set.track.start }
+    expect(start.call("set.packing" => {"left" => 12}) - start.call).to eq 12
+    leaning = {"set.fit" => "plumb", "survey.leans" => {"left" => 9, "right" => -2}}
+    expect(start.call(**leaning, "set.packing" => {"left" => 12}) - start.call(**leaning)).to eq 12
+    made = plan(**leaning)
+    expect(made.set.track.start).to eq made.set.sizing.jambs.first + made.opening.kit.fetch("track.end_clearance")
+  end
+
   describe YellowTrack::Track::Joints do
     def pieces(length, stock:, rollers: [])
       described_class.new(length.to_r, stock: stock.to_r, rollers: rollers.map(&:to_r), grain: 1r).pieces

@@ -19,6 +19,19 @@ RSpec.describe YellowTrack::Adjust::Reading do
     expect(hung("set" => {"family" => "pocket", "kit" => "pocket-90", "leaves" => 2}).map(&:edge)).to all eq "the meet"
   end
 
+  it "has one answer for a rolling panel with its floor gaps read, from its opening and from a move file" do
+    gaps = {"gaps" => {"top" => 9, "middle" => 7, "bottom" => 5}, "at" => {"left" => 0, "right" => 0},
+            "floor" => {"left" => 12, "right" => 11}}
+    rolling = {"family" => "bypass", "kit" => "roll-36", "pattern" => [2, 1], "thickness" => 20}
+    made = plan("set" => rolling, "hung.A" => gaps).set
+    panel, answer = made.panels.first, made.readings.first.answer
+    file = {"format" => "yellow-track/move", "version" => 1, "kind" => "slider", "kit" => "roll-36", "jamb" => "left",
+            "width" => panel.width.to_f, "height" => panel.height.to_f, **gaps}
+    told = %w[move codes taper bow]
+    expect(YellowTrack::Files::MoveFile.move(file).to_h.transform_keys(&:to_s).slice(*told))
+      .to eq answer.to_h.transform_keys(&:to_s).slice(*told)
+  end
+
   it "takes a folding pair at its pivot, by its pivot panel" do
     expect(jambs("set" => fold(hand: "left"))).to eq("A" => "left")
     expect(jambs("set" => fold(hand: "right"))).to eq("B" => "right")

@@ -62,6 +62,15 @@ RSpec.describe YellowTrack::Prepare do
       "leg" => 2229 - 20 + 6 + 70 - 3)
   end
 
+  it "cuts half jambs' sides shorter by what packs the head" do
+    jambs = ->(head) {
+      plan("set.family" => "bifold", "set.kit" => "fold-34", "set.panels" => 4, "set.pattern" => nil,
+        "set.half_jamb" => {"thickness" => 20}, "set.packing" => {"head" => head}).to_h["prepare"]["half_jamb"]
+    }
+    expect(jambs.call(0).slice("left", "right")).to eq("left" => 2243 - 20, "right" => 2244 - 20)
+    expect(jambs.call(12).slice("left", "right")).to eq("left" => 2243 - 20 - 12, "right" => 2244 - 20 - 12)
+  end
+
   it "says how much head to build down for the tallest panel, and where it ends" do
     tall = {"survey.heights" => {"left" => 2600, "middle" => 2600, "right" => 2600}, "survey.floor" => nil}
     expect(plan(**tall).to_h["prepare"]["built_down"]).to eq("height" => 2600 - 48 - 2450)
