@@ -77,6 +77,18 @@ RSpec.describe "Every screen" do
     expect(session).to have_css(".tape.now[data-reading='widths.middle']")
   end
 
+  it "stays on a reading that is refused on a phone, says what is wrong, and takes it once it is mended" do
+    Browser.size(session, Browser::PHONE, mobile: true)
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
+    type("survey-widths-top", "18o2")
+    expect(session).to have_css(".one-by-one", text: "1 of 10 · 1 not taken")
+    expect(session).to have_css(".field.now", text: "\"18o2\"")
+    expect(session).to have_css("#survey-widths-top:focus")
+    type("survey-widths-top", "1802")
+    expect(session).to have_css(".one-by-one", text: /2 of 10(?! ·)/)
+    expect(book.openings.find(opening("B", "Osier Weir").id).document["survey.widths.top"].to_s).to include("1802")
+  end
+
   it "has targets that a gloved finger hits, on a phone" do
     Browser.size(session, Browser::PHONE)
     screens.grep(/measure|size|hang|adjust|look|take-down|mend/).each do |path|
