@@ -31,12 +31,12 @@ module YellowTrack
 
       # The same in short, as a person says it: rounding to a grain and "not
       # under nothing" left out where they change nothing and told behind it
-      # where they do, "least of" for least(…).
+      # where they do, "least of" for least(…) where nothing comes after it.
       def short(printer = MILLIMETRES)
         return written(value, told_by(printer)) unless formula
 
         inner = Formula.of(formula).inner
-        said = put_in(inner, printer).gsub(/\b(least|most)\(([^()]*)\)/, '\1 of \2')
+        said = put_in(inner, printer).gsub(/\b(least|most)\(([^()]*)\)(?=\)|\z)/, '\1 of \2')
         "#{said}#{rounded_from(inner.value(values), printer)}"
       end
 

@@ -63,7 +63,13 @@ module YellowTrack
       # @return [Hash, nil]
       def before
         entry = @book.log.last(@opening.id, "set")
-        entry.before if entry && entry.after == @opening.document["set"]
+        entry.before if entry && entry.after == @opening.document["set"] && entry.before != entry.after
+      end
+
+      # The set in mind is the one: it stays as it is, and the log has that somebody took it.
+      def take_as_it_is!(who:)
+        set = @opening.document["set"]
+        @opening.note({kind: "choice", key: "set", before: set, after: set}, who:)
       end
 
       # What a candidate's materials come to, where all their prices are known.

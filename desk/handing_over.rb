@@ -80,6 +80,9 @@ module YellowTrack
         [*lines, *kit_lines, parts_line]
       end
 
+      # What stands over those lines: of a door that is only mended nothing was fitted.
+      def head = (opening.plan.nil? || opening.others?) ? "Mended" : "Fitted"
+
       # How it is cared for.
       def care = Files::Care.of(opening.kit.manner.key, glass: !opening.plan.nil? && opening.plan.set.makeup.fragile?)
 

@@ -16,7 +16,7 @@ module YellowTrack
         # @param at [String] the stage on the screen
         # @return [NextStep]
         def of(opening, at)
-          return Stage[at].next.call(opening) if Stage[at].rail == :service
+          return mended(opening, at) if Stage[at].rail == :service || Stage[at].rail.nil? && opening.service.on?
 
           handed_over(opening) || missing(opening) || refused(opening) || planned(opening, at) || suspect(opening) ||
             unknown(opening) || Stage[page(opening, at)].next.call(opening)
@@ -24,9 +24,15 @@ module YellowTrack
 
         private
 
-        # Once it hangs, what is next is of what hangs, whatever page it is looked at from.
+        # Of a door that is mended what is next is of the mend, at the hand-over too.
+        def mended(opening, at)
+          Stage[(Stage[at].rail == :service) ? at : opening.service.reached].next.call(opening)
+        end
+
+        # Once it hangs, what is next is of what hangs, from whatever page before that it is looked at.
         def page(opening, at)
-          NextStep::HANGING.include?(opening.reached) ? Stage.later(at, opening.reached) : at
+          hangs = [at, opening.reached].map { |stage| NextStep::HANGING.include?(stage) }
+          (hangs == [false, true]) ? opening.reached : at
         end
 
         def handed_over(opening) = Stages.handed_over(opening) && Stages.hand_over_next(opening)

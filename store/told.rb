@@ -12,7 +12,9 @@ module YellowTrack
       # @param entries [Array<Log::Entry>] of one opening, oldest first
       def initialize(entries)
         @chosen = entries.any? { |entry| entry.kind == "choice" && entry.key.match?(/\Aset\b/) }
-        changed = entries.rindex { |entry| entry.kind == "choice" && OTHER_SET.include?(entry.key) }
+        changed = entries.rindex { |entry|
+          entry.kind == "choice" && OTHER_SET.include?(entry.key) && entry.before != entry.after
+        }
         @entries = entries.each_with_index.reject { |entry, place|
           changed && place <= changed && entry.kind != "service"
         }.map(&:first)

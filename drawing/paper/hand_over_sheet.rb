@@ -8,11 +8,11 @@ module YellowTrack
     module Paper
       # What a customer gets when doors are handed over (handbook 10): one sheet of A4.
       class HandOverSheet
-        # title and place as they are headed; fitted, open, cautions, lines; gaps, by
+        # title and place as they are headed; head over fitted; fitted, open, cautions, lines; gaps, by
         # panel; care, lines by what they are about; names and lines, by who; pictures,
         # JPEG with its caption; drawing, of the set, which stands there without them.
-        Content = Struct.new(:title, :place, :date, :address, :fitted, :gaps, :care, :open, :cautions, :look_back,
-          :names, :lines, :pictures, :drawing, keyword_init: true)
+        Content = Struct.new(:title, :place, :date, :address, :head, :fitted, :gaps, :care, :open, :cautions,
+          :look_back, :names, :lines, :pictures, :drawing, keyword_init: true)
 
         CARE = {"clean" => "How to clean it", "watch" => "What to watch", "call" => "When to call"}.freeze
         SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
@@ -72,7 +72,7 @@ module YellowTrack
 
         def parts
           gaps = @content.gaps.map { |panel, list| "#{panel}: #{list.join(", ")}" }
-          [["Fitted", @content.fitted], ["Gaps", gaps], ["Still to be minded", @content.open],
+          [[@content.head, @content.fitted], ["Gaps", gaps], ["Still to be minded", @content.open],
             *CARE.map { |key, head| [head, @content.care[key]] }, ["Cautions", @content.cautions],
             ["Look back", ["On #{@content.look_back.strftime("%-d %B %Y")} we read the gaps again."]]]
             .reject { |_, lines| lines.empty? }

@@ -20,6 +20,8 @@ RSpec.describe "From readings to panels, in the browser" do
     expect(session).to have_css(".next", text: "panels come to 919")
 
     session.find(".next a").click
+    session.find(".way-mine button", text: "Take it").click
+    session.click_link("Size")
     expect(session).to have_css("#numbers-panels .figure", text: "919")
     session.execute_script("document.querySelector('[data-moved=A]').value = 300; " \
       "document.getElementById('moving').dispatchEvent(new Event('input'))")

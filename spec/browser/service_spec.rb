@@ -44,6 +44,6 @@ RSpec.describe "A door that hangs badly, in the browser" do
     expect(session).to have_css(".cause .sum-words", text: "weight ÷ all weights")
     session.find(".cause button", text: "Take it up", match: :first).click
     expect(session).to have_css(".cause-taken")
-    expect(session).to have_css(".next", text: "Next:")
+    expect(session).to have_css(".next", text: "On to")
   end
 end

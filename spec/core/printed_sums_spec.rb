@@ -7,8 +7,7 @@ RSpec.describe "Printed sums" do
 
   def wrong(entry, printer)
     text, told = entry.sum(printer), entry.result(printer)
-    worked = Sums.worked(text)
-    return if worked && Sums.near?(worked, Sums.told(told), told)
+    return if Sums.worked(text) && Sums.near?(text, told)
 
     "#{entry.key}: #{text} = #{told}"
   end

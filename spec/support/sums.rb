@@ -39,10 +39,21 @@ module Sums
     sign * text.delete("-").split.sum { |part| part.match?(%r{\A\d+(/\d+)?\z}) ? Rational(part) : 0 }
   end
 
-  # How near a sum comes to what is told of it: what it prints, and half a step of what is printed.
-  def near?(worked, told, text)
-    decimals = text[/\.(\d+)/, 1].to_s.length
-    step = text.include?("%") ? 0.001 : 10.0**-decimals
-    (worked - told).abs <= step * 0.51 + 0.002 * [worked.abs / 1000.0, 1].max
+  # How near a sum comes to what is told of it: half a step of what is told, and what half a step
+  # of each of its printed numbers makes of it.
+  def near?(sum, result)
+    decimals = result[/\.(\d+)/, 1].to_s.length
+    step = result.include?("%") ? 0.001 : 10.0**-decimals
+    (worked(sum) - told(result)).abs <= step * 0.51 + slack(bare(sum))
+  end
+
+  # How far a sum may be off for its numbers being printed to so many decimals.
+  def slack(text)
+    right = YellowTrack::Formula.new(text).value({})
+    text.enum_for(:scan, /\d+\.(\d+)/).sum do
+      match = Regexp.last_match
+      off = (Rational(match[0]) + Rational(1, 2 * 10**match[1].length)).to_f
+      (YellowTrack::Formula.new("#{match.pre_match}#{format("%.6f", off)}#{match.post_match}").value({}) - right).abs
+    end
   end
 end

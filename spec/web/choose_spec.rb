@@ -40,6 +40,23 @@ RSpec.describe "Choosing" do
     expect(last_response.status).to eq 422
   end
 
+  it "takes the set in mind by a press too, while nobody chose: it stays, and the stage is done" do
+    row = hang("set" => YellowTrack::Desk::Job::USUAL_SET, "survey.floor" => nil, **facts)
+    look("/openings/#{row.id}/measure")
+    expect(page.at_css(".next").text).to include("Choose the set")
+    before = saved(row, "set")
+    look("/openings/#{row.id}/choose")
+    send_form("/openings/#{row.id}/set", {"way" => page.at_css(".way-mine input[name=way]")["value"], "seen" => "1"})
+    expect(saved(row, "set")).to eq before
+    look("/openings/#{row.id}/choose")
+    expect(page.at_css(".way-mine input[name=way]")).to be_nil
+    expect(page.css(".take-back")).to be_empty
+    look("/openings/#{row.id}/measure")
+    expect(page.at_css(".next").text).to include("Size the set")
+    look("/openings/#{row.id}/log")
+    expect(page.text).to include("set: taken as it stood")
+  end
+
   it "takes just what was tried: the plan that was shown is the plan that comes" do
     row = hang("set.thickness" => 20, "survey.beside" => {"left" => 3000, "right" => 3000})
     choice = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(row.document.to_h))

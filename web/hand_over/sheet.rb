@@ -14,8 +14,9 @@ module YellowTrack
         # @return [Drawing::Paper::HandOverSheet::Content]
         def on_paper(address, date)
           Drawing::Paper::HandOverSheet::Content.new(
-            title: "#{opening.letter} · #{opening.name}", place: job.name, date:, address:, fitted: handing.fitted,
-            gaps: gap_rows, care: handing.care, open: open_lines, cautions: handing.cautions, look_back: look_back_day,
+            title: "#{opening.letter} · #{opening.name}", place: job.name, date:, address:, head: handing.head,
+            fitted: handing.fitted, gaps: gap_rows, care: handing.care, open: open_lines,
+            cautions: handing.cautions, look_back: look_back_day,
             names: last ? last.after["names"] : {}, lines: last ? last.after["signatures"] : {}, pictures:, drawing:
           )
         end

@@ -41,6 +41,8 @@ module YellowTrack
         def known(entry) = [entry.before, entry.after].map { |value| Desk::ServiceFields.words(entry.key, value) }
 
         def changed(entry)
+          return "set: taken as it stood" if entry.key == "set" && entry.before == entry.after
+
           before, after = known(entry)
           return "#{Desk::ServiceFields.title(entry.key)}: #{before} → #{after}" if before
 
