@@ -49,7 +49,7 @@ RSpec.describe "Choosing" do
     send_form("/openings/#{row.id}/set", {"way" => page.at_css(".way-mine input[name=way]")["value"], "seen" => "1"})
     expect(saved(row, "set")).to eq before
     look("/openings/#{row.id}/choose")
-    expect(page.at_css(".way-mine input[name=way]")).to be_nil
+    expect(page.at_css("input[name=way][value=as-it-is]")).to be_nil
     expect(page.css(".take-back")).to be_empty
     look("/openings/#{row.id}/measure")
     expect(page.at_css(".next").text).to include("Size the set")
