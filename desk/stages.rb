@@ -60,9 +60,16 @@ module YellowTrack
 
       def hang_next(opening)
         step = opening.progress.now
-        return NextStep.new(sentence: "All hung. Read the gaps at each jamb.", stage: "adjust") unless step
+        return hung_next(opening) unless step
 
         NextStep.new(sentence: step.does, stage: "hang", anchor: "step.#{step.key}")
+      end
+
+      # All hung: what is next of the gaps, once somebody read one.
+      def hung_next(opening)
+        return adjust_next(opening) if opening.come_to?("adjust")
+
+        NextStep.new(sentence: "All hung. Read the gaps at each jamb.", stage: "adjust")
       end
 
       def adjust_next(opening) = opening.turning.next_step
