@@ -22,13 +22,13 @@ RSpec.describe "From readings to panels, in the browser" do
     session.find(".next a").click
     session.find(".way-mine button", text: "Take it").click
     session.click_link("Size")
-    expect(session).to have_css("#numbers-panels .figure", text: "919")
+    expect(session).to have_css("#numbers-panels .row-figure", text: "919")
     session.execute_script("document.querySelector('[data-moved=A]').value = 300; " \
       "document.getElementById('moving').dispatchEvent(new Event('input'))")
     expect(session).to have_css(".clear-says", text: "Clear 300")
 
     session.refresh
-    expect(session).to have_css("#numbers-panels .figure", text: "919")
+    expect(session).to have_css("#numbers-panels .row-figure", text: "919")
     session.click_link("Measure")
     readings.each { |id, text| expect(session.find_field(id).value).to eq text }
   end
@@ -144,7 +144,7 @@ RSpec.describe "From readings to panels, in the browser" do
     %w[1806 1804 1809 2241 2238 2243 2881].each { |reading| press.call(reading, :enter) }
     expect(session).to have_css(".next", text: "panels come to 919")
     press.call(:escape, "3")
-    expect(session).to have_css("#numbers-panels .figure", text: "919")
+    expect(session).to have_css("#numbers-panels .row-figure", text: "919")
     press.call("j", "w")
     expect(session).to have_css(".sum-words", minimum: 1)
     expect(@keys).to be < 150

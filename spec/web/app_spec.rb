@@ -123,7 +123,7 @@ RSpec.describe YellowTrack::Web::App do
   it "changes a choice on the spot" do
     row = hang
     type(row, "set.lap", "40", stage: "size")
-    expect(page.at_css("#numbers-panels .figure").text).to include("924")
+    expect(page.at_css("#numbers-panels .row-figure").text).to include("924")
     type(row, "set.makeup.0", %w[glass 4], stage: "size", seen: 9)
     expect(saved(row, "set.makeup")).to eq [{"material" => "glass", "thickness" => "4"}]
   end

@@ -22,7 +22,7 @@ RSpec.describe "Doors first" do
     expect(row.document.to_h).to include("survey" => {"planned" => true,
                                                       "covering" => {"thickness" => "12", "laid" => false}})
     look("/openings/#{row.id}/measure")
-    expect(page.css(".planned .figure").map { |figure| plain(figure.text) }).to eq ["1 490.0", "2 029.0"]
+    expect(page.css(".planned .row-figure").map { |figure| plain(figure.text) }).to eq ["1 490.0", "2 029.0"]
     expect(said).to include("1 454 to 1 502 mm will do").and include("2 025 to 2 040 mm will do")
       .and include("1 550 × 2 059")
     expect(plain(page.at_css(".next").text))
@@ -60,7 +60,7 @@ RSpec.describe "Doors first" do
   it "takes sizes in either unit" do
     row = ask(job, width: "30in", height: "78 in")
     look("/openings/#{row.id}/measure?unit=other")
-    expect(page.css(".planned .figure").first.text).to match(/58 21/)
+    expect(page.css(".planned .row-figure").first.text).to match(/58 21/)
     inches = book.jobs.add(name: "Tern House", units: "in")
     send_form("/jobs/#{inches.id}/doors", {"name" => "Hall", "kit" => "twin-42", "panels" => "2", "width" => "30",
                                            "height" => "78", "thickness" => "1 3/8", "unit" => "in"})

@@ -40,7 +40,7 @@ RSpec.describe "Edges" do
     row = hang("grain" => "0.5 mm", "survey.widths" => {"top" => 1799, "middle" => 1799, "bottom" => 1799},
       "survey.leans" => nil, "survey.diagonals" => {"rising" => 2873})
     look("/openings/#{row.id}/size")
-    expect(page.at_css("#numbers-panels .figure").text).to include("916.5")
+    expect(page.at_css("#numbers-panels .row-figure").text).to include("916.5")
     look("/openings/#{row.id}/cut")
     expect(page.css("table td.num").map(&:text)).to include("916.5")
     look("/openings/#{row.id}/cut.csv")

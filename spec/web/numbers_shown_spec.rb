@@ -59,7 +59,7 @@ RSpec.describe "Numbers, shown" do
 
   # The numbers of a row, as they are printed.
   def figures(row)
-    (row.at_css(".figure, .number")&.text || "").gsub(/(?<=\d)\u00A0(?=\d{3})/, "").tr("−", "-")
+    (row.at_css(".row-figure, .number")&.text || "").gsub(/(?<=\d)\u00A0(?=\d{3})/, "").tr("−", "-")
       .scan(%r{-?\d+(?: \d+/\d+|/\d+|\.\d+)?})
   end
 

@@ -11,7 +11,7 @@ RSpec.describe "Buy list and price" do
     desk = YellowTrack::Desk::Job.new(book, book.jobs.find(row.job_id))
     hours = YellowTrack::Price.hours(desk.steps).values.sum
     road = desk.way.trips * 2 * 40 * 2/60r
-    expect(page.at_css(".pricing .figure").text).to include(format("%.2f", 120 + (hours + road) * 45.5r))
+    expect(page.at_css(".pricing .row-figure").text).to include(format("%.2f", 120 + (hours + road) * 45.5r))
     expect(page.text).to include("No price yet for")
   end
 

@@ -19,11 +19,11 @@ RSpec.describe "Ways about" do
   it "shows the other unit, and goes back, without touching what is saved" do
     row = hang
     look("/openings/#{row.id}/size?unit=other")
-    expect(page.at_css("#numbers-panels .figure").text).to match(%r{36 1/4})
+    expect(page.at_css("#numbers-panels .row-figure").text).to match(%r{36 1/4})
     look("/openings/#{row.id}/size")
     expect(page.at_css(".head-unit").text).to start_with("in")
     look("/openings/#{row.id}/size?unit=own")
-    expect(page.at_css("#numbers-panels .figure").text).to include("921")
+    expect(page.at_css("#numbers-panels .row-figure").text).to include("921")
     expect(book.openings.find(row.id).version).to eq 1
   end
 
