@@ -19,6 +19,9 @@ module YellowTrack
       super([@key, @words].compact.join(": "))
     end
 
+    # @return [Array<Fault>] those that it names: itself
+    def list = [self]
+
     # A fault is one line, whatever was typed: a tab, a line feed or a NUL in it
     # is shown as such.
     def self.on_one_line(text) = text.gsub(/[[:cntrl:]]/) { |char| char.inspect[1..-2] }

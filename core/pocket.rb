@@ -94,8 +94,6 @@ module YellowTrack
     # @return [Array<Meet>]
     def meets = double? ? [Meet.new(between: panels.map(&:name), gap: meet)] : []
 
-    # Where the track's left end is at the head, mm.
-
     private
 
     def clear_wanted = sizing.width

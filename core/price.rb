@@ -73,12 +73,13 @@ module YellowTrack
 
     def unpriced = [*materials.select { |line| line.each.nil? }.map(&:name), *(["an hour"] unless set("rate"))]
 
-    # Whether a price stands behind anything of it: without one its figures are nothing,
-    # and no money.
-    def priced? = materials_priced? || travel_priced?
+    # Whether there is a figure to tell: never nothing while prices are missing.
+    def figure? = total.positive? || unpriced.empty?
 
+    # Whether a price stands behind any of the materials: without one they cost nothing, and no money.
     def materials_priced? = materials.any?(&:each)
 
+    # Whether one stands behind the road.
     def travel_priced? = !(set("rate") || set("travel")).nil?
 
     # Materials with what is wasted of them.

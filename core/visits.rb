@@ -125,8 +125,7 @@ module YellowTrack
     def held_to(rows)
       again = (Again.new(model, @was).rows if @was && model.crew.length > Search::MOST) or return rows
 
-      greedy = Greedy.new(model)
-      ((greedy.value(again) <=> greedy.value(rows)) < 1) ? again : rows
+      [again, rows].min_by { |one| model.value(one) }
     end
 
     # A row of days' works for which most of the time every other is looked at, and the rest of it
@@ -137,7 +136,7 @@ module YellowTrack
       found || tried(rows, greedy, seconds * (1 - SEARCHED))
     end
 
-    def tried(rows, greedy, seconds) = Tries.new(greedy, seconds:) { |value| best?(value) }.better_than(rows)
+    def tried(rows, greedy, seconds) = Tries.new(model, greedy, seconds:) { |value| best?(value) }.better_than(rows)
 
     # Whether a plan meets its bound.
     def best?((missed, last, visits)) = missed.zero? && ([last, visits] <=> @bound) < 1

@@ -43,10 +43,12 @@ module YellowTrack
         [candidate.kit.id, *candidate.layout.values.map { |value| Array(value).join(",") }].join(":")
       end
 
-      # The set of a candidate, for the opening file.
+      # The set of a candidate, for the opening file; of the one in mind just what stands there.
       #
       # @return [Hash]
       def set_of(candidate)
+        return @opening.document["set"] if candidate.in_mind?
+
         kit, typed = candidate.kit, @opening.document["set"]
         kept = KEPT.to_h { |key| [key, typed[key]] }
         kept["cover"] = typed["cover"] if kit.manner.carried == :wall
@@ -66,10 +68,16 @@ module YellowTrack
         entry.before if entry && entry.after == @opening.document["set"] && entry.before != entry.after
       end
 
-      # The set in mind is the one: it stays as it is, and the log has that somebody took it.
-      def take_as_it_is!(who:)
-        set = @opening.document["set"]
-        @opening.note({kind: "choice", key: "set", before: set, after: set}, who:)
+      # Hangs a set. The one in mind stays as it is, and the log has that somebody took it.
+      #
+      # @param set [Hash] for the opening file
+      # @param seen [Integer] the version on the screen
+      def take!(set, seen:, who:)
+        if set == @opening.document["set"]
+          @opening.note({kind: "choice", key: "set", before: set, after: set}, who:)
+        else
+          @book.openings.change(@opening.id, "set", set, seen:, overrule: true, who:, listing: Listing.of(@book))
+        end
       end
 
       # What a candidate's materials come to, where all their prices are known.

@@ -45,8 +45,7 @@ module YellowTrack
         end
 
         def refused(opening)
-          refusal = opening.refusal or return
-          first = refusal.is_a?(Faults) ? refusal.list.first : refusal
+          first = opening.refusal&.list&.first or return
           field = first.key && Fields[first.key]
           new(sentence: [field&.label&.capitalize, Fields.named(first.words)].compact.join(": "), stage: "size",
             anchor: field&.key)

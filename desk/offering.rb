@@ -29,9 +29,6 @@ module YellowTrack
 
       def currency = Currency.of(@job.rules)
 
-      # Whether there is a figure to offer: never nothing while prices are missing.
-      def figure? = price.total.positive? || price.unpriced.empty?
-
       def valid_until = @today + DAYS
 
       # What the offer is for: a line an opening.
@@ -55,7 +52,7 @@ module YellowTrack
         until_day = day(typed["valid_until"].to_s.strip, faults)
         note = note(typed["note"].to_s.strip, faults)
         faults << Fault.new("Nothing is priced yet: size an opening, or name a cause.", key: "offer") if lines.empty?
-        unless figure?
+        unless price.figure?
           faults << Fault.new("Nothing has a price yet, so there is no figure to offer. Give a price above.",
             key: "offer")
         end

@@ -16,7 +16,11 @@ module YellowTrack
       # @param words [Array<String>] of the command line
       # @param known [Array<String>] options that it takes
       def first(path, words, known: [])
-        (puts head(path)) || exit(0) if (words & ASKED).any?
+        if (words & ASKED).any?
+          puts head(path)
+          exit
+        end
+
         odd = words.find { |word| word.start_with?("-") && word != "-" && !known.include?(word) }
         refuse(path, "knows no #{odd[0, 40]}") if odd
       end

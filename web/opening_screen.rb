@@ -47,9 +47,8 @@ module YellowTrack
       #
       # @return [Array<Array(Desk::Field, String)>]
       def refusals
-        refusal = opening.refusal or return []
-        faults = refusal.is_a?(Faults) ? refusal.list : [refusal]
-        faults.map { |fault| [fault.key && Desk::Fields[fault.key], Desk::Fields.named(fault.words)] }
+        (opening.refusal&.list || [])
+          .map { |fault| [fault.key && Desk::Fields[fault.key], Desk::Fields.named(fault.words)] }
       end
 
       def set = plan.set

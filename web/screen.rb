@@ -60,7 +60,15 @@ module YellowTrack
       def typed_at(name) = typed[name].to_s
 
       # What the house's money is called; nil where nobody said.
-      def currency = Desk::Currency.of(book.house_rules.all).then { |text| text unless text.empty? }
+      def currency
+        @currency ||= Desk::Currency.of(book.house_rules.all)
+        @currency unless @currency.empty?
+      end
+
+      # What was refused, each by itself.
+      #
+      # @return [Array<Fault>]
+      def faults = fault&.list || []
 
       # Which of the page's forms was refused.
       def refused?(form) = !fault.nil? && @form == form

@@ -124,8 +124,7 @@ module YellowTrack
       # Money: hundredths, thousands apart, the house's currency behind it where it is given.
       def price(amount, currency = nil)
         whole, cents = format("%.2f", amount).split(".")
-        grouped = whole.gsub(/(?<=\d)(?=(?:\d{3})+\z)/, Length::Printer::GROUP)
-        ["#{grouped}.#{cents}", currency].compact.reject(&:empty?).join(Length::Printer::NBSP)
+        ["#{Length::Printer.grouped(whole)}.#{cents}", currency].compact.reject(&:empty?).join(Length::Printer::NBSP)
       end
 
       # A sum that may wait for its prices.

@@ -14,13 +14,6 @@ module YellowTrack
         ]
       end
 
-      # A groove for a guide that runs into the hollow.
-      def grooved(slab, left)
-        kept = left.positive? ? at_most(left) : "nothing"
-        ["The groove in the foot is #{len(slab.groove_through)} deep, and #{kept} of the solid block is left for it.",
-          "Glue in a block #{at_least(slab.groove_through + FOOT_KEPT)} high, or use side guides."]
-      end
-
       check "alter.stile", :stop do |slab|
         left = slab.stile_left
         left && slab.width.positive? && left < slab.stile_least && [
@@ -41,6 +34,15 @@ module YellowTrack
 
       check "alter.none", :note do |slab|
         slab.as_it_is? && ["The slab fits as it is.", "Nothing to cut."]
+      end
+
+      private
+
+      # A groove for a guide that runs into the hollow.
+      def grooved(slab, left)
+        kept = left.positive? ? at_most(left) : "nothing"
+        ["The groove in the foot is #{len(slab.groove_through)} deep, and #{kept} of the solid block is left for it.",
+          "Glue in a block #{at_least(slab.groove_through + FOOT_KEPT)} high, or use side guides."]
       end
     end
   end

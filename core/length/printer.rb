@@ -138,6 +138,12 @@ module YellowTrack
         "#{"-" if value.negative?}#{written.compact.join(" ")}"
       end
 
+      # Digits with their thousands apart.
+      #
+      # @param digits [String] "1806"
+      # @return [String] "1 806"
+      def self.grouped(digits) = (digits.length < 4) ? digits : digits.gsub(/(?<=\d)(?=(?:\d{3})+\z)/, GROUP)
+
       private
 
       def mixed(value) = Printer.whole_and_part(Rational(value))
@@ -161,7 +167,7 @@ module YellowTrack
         "#{"#{grouped(whole.to_s)} " unless whole.zero?}#{part.numerator}/#{part.denominator}"
       end
 
-      def grouped(digits) = (digits.length < 4) ? digits : digits.gsub(/(?<=\d)(?=(?:\d{3})+\z)/, GROUP)
+      def grouped(digits) = Printer.grouped(digits)
     end
   end
 end

@@ -50,14 +50,15 @@ module YellowTrack
 
       check "pocket.stay", :watch do |set|
         stay = set.stay
-        if stay
-            .negative?
-          next [:stop, "The closed panel is #{at_least(-stay)} short of the pocket's mouth.",
-            "Take a panel #{at_least(STAY_LEAST - stay)} wider."]
+        next unless stay < STAY_LEAST
+
+        wider = "a panel #{at_least(STAY_LEAST - stay)} wider."
+        if stay.negative?
+          next [:stop, "The closed panel is #{at_least(-stay)} short of the pocket's mouth.", "Take #{wider}"]
         end
 
-        stay < STAY_LEAST && ["Only #{at_most(stay)} of the closed panel stays in the pocket: its mouth shows.",
-          "Keep #{len(STAY_LEAST)} or more: a panel #{at_least(STAY_LEAST - stay)} wider."]
+        ["Only #{at_most(stay)} of the closed panel stays in the pocket: its mouth shows.",
+          "Keep #{len(STAY_LEAST)} or more: #{wider}"]
       end
 
       check "pocket.nib", :note do |set|

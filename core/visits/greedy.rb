@@ -19,7 +19,7 @@ module YellowTrack
       # @return [Array<Days::Row>] the best of what was tried
       def best
         targets = SPARE.map { |days| days && free_end + days }
-        target, rows = targets.map { |day| [day, plan(day)] }.min_by { |_, made| value(made) }
+        target, rows = targets.map { |day| [day, plan(day)] }.min_by { |_, made| @model.value(made) }
         fewer(target, rows)
       end
 
@@ -28,16 +28,6 @@ module YellowTrack
 
       # @return [Array<Integer>] numbers of the crew's steps
       def places = @model.crew
-
-      # How good a plan is (handbook 14): dates missed, its end, visits, days, dates of visits.
-      #
-      # @param rows [Array<Days::Row>]
-      # @return [Array] the less, the better
-      def value(rows)
-        ends = rows.last.ends
-        trips = rows.select(&:trip)
-        [@model.missed(ends), @model.last_day(ends), trips.length, rows.length, trips.map(&:day)]
-      end
 
       # A plan, day by day.
       #
@@ -66,7 +56,7 @@ module YellowTrack
         days = rows.select(&:trip).map(&:day)
         while (day = days.shift) && (looks -= 1) >= 0
           without = plan(target, home.merge(day => true))
-          next unless (value(without) <=> value(rows)).negative?
+          next unless (@model.value(without) <=> @model.value(rows)).negative?
 
           home[day], rows = true, without
           days = rows.select(&:trip).map(&:day)

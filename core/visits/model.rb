@@ -108,6 +108,16 @@ module YellowTrack
       # Fixed dates that are missed by these ends.
       def missed(ends) = @others.count { |place| steps[place].done && others(place, ends)&.missed }
 
+      # How good a plan is (handbook 14): dates missed, its end, visits, days, dates of visits.
+      #
+      # @param rows [Array<Days::Row>]
+      # @return [Array] the less, the better
+      def value(rows)
+        ends = rows.last.ends
+        trips = rows.select(&:trip)
+        [missed(ends), last_day(ends), trips.length, rows.length, trips.map(&:day)]
+      end
+
       # The day of the last end.
       def last_day(ends) = ends.compact.map { |moment| calendar.day_of(moment) }.max || 0
 

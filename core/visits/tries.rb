@@ -9,19 +9,20 @@ module YellowTrack
       SEED = 7
       WAITS = 4 # days past the free end till which trips may wait
 
-      # @param greedy [Greedy] with its best
+      # @param model [Model]
+      # @param greedy [Greedy] of it
       # @param seconds [Numeric] that may be looked
-      # @yieldparam value [Array] of a plan, as Greedy#value
+      # @yieldparam value [Array] of a plan, as Model#value
       # @yieldreturn [Boolean] whether none can be better
-      def initialize(greedy, seconds:, &best)
-        @greedy, @seconds, @best = greedy, seconds, best
+      def initialize(model, greedy, seconds:, &best)
+        @model, @greedy, @seconds, @best = model, greedy, seconds, best
         @random = Random.new(SEED)
       end
 
       # @param rows [Array<Days::Row>] of the plan that is there
       # @return [Array<Days::Row>]
       def better_than(rows)
-        @rows, @value = rows, @greedy.value(rows)
+        @rows, @value = rows, @model.value(rows)
         way = {ranks: {}, home: {}, target: nil}
         finish = clock + @seconds
         way = tried(changed(way)) || way until clock > finish || @best.call(@value)
@@ -35,7 +36,7 @@ module YellowTrack
       # The way, where its plan is no worse.
       def tried(way)
         rows = @greedy.plan(way[:target], way[:home], way[:ranks])
-        value = @greedy.value(rows)
+        value = @model.value(rows)
         return if (value <=> @value).positive?
 
         @rows, @value = rows, value

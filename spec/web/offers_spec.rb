@@ -25,6 +25,8 @@ RSpec.describe "Offers" do
     book.prices.set("kit twin-42", 500r)
     look("#{path}/price")
     expect(plain(page.text)).to include("#{format("%.2f", offer.total)} shells").and include("What it came to so far")
+    expect(YellowTrack::Drawing::Paper::OfferSheet).to receive(:new)
+      .with(hash_including(address: "http://#{Site::HOST}/jobs/#{row.job_id}")).and_call_original # no page of costs
     look("#{path}/offers/#{offer.number}.pdf")
     expect(last_response.body).to start_with("%PDF")
     send_form("#{path}/offers", {})

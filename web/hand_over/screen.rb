@@ -40,8 +40,6 @@ module YellowTrack
 
         def fitter = typed_or("fitter", visitor.who)
 
-        def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
-
         # Gaps that a look back reads: panel, place, what is typed.
         def look_fields
           last.after["gaps"].flat_map { |panel, places|

@@ -27,15 +27,8 @@ module YellowTrack
 
         def id_of_step(step) = Desk::Field.id_of("step.#{step.key}")
 
-        # How many people a step takes; what nobody weighed is told as such.
-        #
-        # @yieldparam count [Integer]
-        # @yieldreturn [String] so many people
-        def hands_words(step)
-          return yield(step.hands) unless step.lifts && set.weight.nil?
-
-          "weight #{Makeup::WEIGH_IT}"
-        end
+        # Whether a step lifts what nobody weighed.
+        def unweighed?(step) = step.lifts && set.weight.nil?
 
         # A step by its beginning.
         def first_words(step) = step.does[/\A[^,.:;]+/]

@@ -37,9 +37,9 @@ module YellowTrack
 
         def travel_cost = (price.travel_cost if price.travel_priced?)
 
-        def own_cost = (price.own_cost if offering.figure?)
+        def own_cost = (price.own_cost if price.figure?)
 
-        def total = (price.total if offering.figure?)
+        def total = (price.total if price.figure?)
 
         # What has no price yet, in words.
         def unpriced
@@ -63,8 +63,6 @@ module YellowTrack
 
         # @return [Desk::Offering]
         def offering = @offering ||= Desk::Offering.new(@desk)
-
-        def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
 
         # What stands in a field of an offer.
         def offered(name, usual) = (fault && params.key?(name)) ? typed_at(name) : usual

@@ -99,10 +99,7 @@ module YellowTrack
 
         private
 
-        def says_of(key)
-          list = fault.is_a?(Faults) ? fault.list : [fault].compact
-          list.find { |one| one.key == key }&.words
-        end
+        def says_of(key) = faults.find { |one| one.key == key }&.words
 
         def shown_answer(part, value)
           case part.kind

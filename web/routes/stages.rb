@@ -24,15 +24,10 @@ module YellowTrack
         module Taking
           def take(opening)
             choosing = Desk::Choosing.new(opening)
-            if params["way"] == "as-it-is"
-              choosing.take_as_it_is!(who:)
-              to_page Paths.opening(opening.id, "choose")
-            end
-
             set = params["back"] ? choosing.before : taken(choosing)
             halt 422, "There is no such set to take any more. Load the page again." unless set
 
-            book.openings.change(opening.id, "set", set, seen:, overrule: true, who:, listing: Desk::Listing.of(book))
+            choosing.take!(set, seen:, who:)
             to_page Paths.opening(opening.id, "choose")
           end
 

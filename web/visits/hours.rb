@@ -30,8 +30,6 @@ module YellowTrack
           %w[visits.from visits.to].include?(key) ? Desk::CrewHours.clock(Integer(hours[key], 10)) : hours[key]
         end
 
-        def faults = fault.is_a?(Faults) ? fault.list : [fault].compact
-
         def kept? = params.key?("kept")
 
         # Rows with figures that a house can set.

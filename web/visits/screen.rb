@@ -29,7 +29,7 @@ module YellowTrack
         def title = "Visits of #{job.name}"
 
         # What cannot be planned, and what was typed that is no day.
-        def faults = @faults ||= [*(fault.is_a?(Faults) ? fault.list : [fault].compact), *visiting.faults]
+        def faults = @faults ||= super + visiting.faults
 
         # A fault, named by its step.
         def says_of(fault) = fault.key.to_s.start_with?("steps.") ? fault.message : fault.words
