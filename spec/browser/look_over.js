@@ -21,7 +21,7 @@
     const line = control.getClientRects()[0] // of a link over two lines the first
     const found = document.elementFromPoint(line.left + line.width / 2, line.top + line.height / 2)
     const own = found &&
-      (control.contains(found) || found.contains(control) || found.closest("label")?.control === control)
+      (control.contains(found) || found.closest("label")?.control === control)
     if (!own) told(`its middle belongs to ${found?.outerHTML.replace(/\s+/g, " ").slice(0, 60)}`, control)
   })
 
