@@ -7,7 +7,7 @@ module YellowTrack
   class Visits
     FORMAT = {"format" => "yellow-track/visits", "version" => 1}.freeze
     LONGER = 13..40 # crew steps that are looked at longer
-    SECONDS = 3 # that those are looked at, while the bound is not met
+    PATIENCE = 3 # seconds that those are looked at, while the bound is not met
     SEARCHED = 0.75 # of that time for looking at every plan
     SHORT = 0.2 # seconds for more steps than that
     SHARED = 7 # days within which looks back share one
@@ -43,15 +43,15 @@ module YellowTrack
     # @param hands [Integer] of the crew
     # @param job [String, nil] its short name, for what calendars know it by
     # @param was [Was, nil] the plan before
-    # @param seconds [Numeric] how long a better plan of LONGER steps is looked for than the first
-    #   good one, while none meets the bound
-    def initialize(name:, steps:, calendar:, hands: 1, job: nil, was: nil, seconds: SECONDS)
+    # @param patience [Patience] how long a better plan of LONGER steps is looked for than the
+    #   first good one, while none meets the bound
+    def initialize(name:, steps:, calendar:, hands: 1, job: nil, was: nil, patience: Patience.new(PATIENCE))
       @name, @calendar, @hands, @was = name, calendar, hands, was
       @job = job || name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")
       @model = Model.new(steps, calendar)
-      @proved, @seconds = model.crew.length <= Search::MOST, seconds
+      @proved, @patience = model.crew.length <= Search::MOST, patience
       @bound = least
-      @rows = model.crew.empty? ? [] : held_to(planned(seconds))
+      @rows = model.crew.empty? ? [] : held_to(planned)
       @timing = Timing.new(model, rows)
       freeze
     end
@@ -65,7 +65,7 @@ module YellowTrack
     end
 
     # Whether a longer look could find a better one.
-    def longer? = !proved? && LONGER.cover?(model.crew.length) && @seconds < SECONDS
+    def longer? = !proved? && LONGER.cover?(model.crew.length) && @patience.seconds < PATIENCE
 
     # The day of the last end.
     def end_day = timing.last_day
@@ -110,14 +110,14 @@ module YellowTrack
 
     private
 
-    def planned(seconds)
+    def planned
       return Search.new(model).best if proved?
 
       greedy = Greedy.new(model)
       rows = greedy.best
-      return rows if seconds.zero?
+      return rows if @patience.none?
 
-      LONGER.cover?(model.crew.length) ? looked_at(rows, greedy, seconds) : tried(rows, greedy, [seconds, SHORT].min)
+      LONGER.cover?(model.crew.length) ? looked_at(rows, greedy) : tried(rows, greedy, @patience.part(1, most: SHORT))
     end
 
     # Of many steps the plan before, where it can still be done and none found is better: what is
@@ -130,13 +130,15 @@ module YellowTrack
 
     # A row of days' works for which most of the time every other is looked at, and the rest of it
     # changed a little at a time.
-    def looked_at(rows, greedy, seconds)
-      found = Search.new(model, seconds: seconds * SEARCHED).best
+    def looked_at(rows, greedy)
+      found = Search.new(model, patience: @patience.part(SEARCHED)).best
       @proved = !found.nil?
-      found || tried(rows, greedy, seconds * (1 - SEARCHED))
+      found || tried(rows, greedy, @patience.part(1 - SEARCHED))
     end
 
-    def tried(rows, greedy, seconds) = Tries.new(model, greedy, seconds:) { |value| best?(value) }.better_than(rows)
+    def tried(rows, greedy, patience)
+      Tries.new(model, greedy, patience:) { |value| best?(value) }.better_than(rows)
+    end
 
     # Whether a plan meets its bound.
     def best?((missed, last, visits)) = missed.zero? && ([last, visits] <=> @bound) < 1

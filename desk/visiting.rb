@@ -9,7 +9,7 @@ module YellowTrack
     class Visiting
       LARGE = 30 # openings; of a job with more, the first are planned
       MOST = 300 # steps of those
-      FIRST = 0.3 # seconds that a page looks for a plan; a longer look comes after it
+      FIRST = 0.2 # seconds' looks that a page takes for a plan; a longer look comes after it
       PLANS = Latest.new(64) # by their work, so that what is shown is what is kept
 
       # @return [Job]
@@ -80,7 +80,7 @@ module YellowTrack
 
       # @return [Visits]
       # @raise [Faults] what cannot be planned, each named by its step
-      def plan = @plan ||= PLANS.fetch(work) { Files::WorkFile.visits(work, seconds: FIRST) }
+      def plan = @plan ||= PLANS.fetch(work) { Files::WorkFile.visits(work, patience: Visits::Patience.counted(FIRST)) }
 
       # Whether a longer look may find a better plan than a page's first.
       def longer? = faults.empty? && plan.longer?

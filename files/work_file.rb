@@ -12,9 +12,9 @@ module YellowTrack
 
       # @param document [Hash] as parsed
       # @return [Visits]
-      # @param seconds [Numeric] see Visits
+      # @param patience [Visits::Patience, nil] see Visits
       # @raise [Faults] one for each thing at fault
-      def self.visits(document, seconds: Visits::SECONDS) = new(document).visits(seconds:)
+      def self.visits(document, patience: nil) = new(document).visits(patience:)
 
       # @param document [Hash] as parsed
       def initialize(document)
@@ -26,11 +26,11 @@ module YellowTrack
 
       # @return [Visits]
       # @raise [Faults]
-      def visits(seconds: Visits::SECONDS)
+      def visits(patience: nil)
         refuse(@faults + dates + (whole? ? steps_at_fault : []))
         refuse(ring)
         Visits.new(name: @read["name"] || "", steps: steps, calendar:, hands: @read["crew"] || 1, job: @read["job"],
-          was: @read["was"] && Visits::Was.new(@read["was"], calendar), seconds:)
+          was: @read["was"] && Visits::Was.new(@read["was"], calendar), **{patience:}.compact)
       end
 
       private

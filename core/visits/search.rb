@@ -11,11 +11,10 @@ module YellowTrack
       EQUALS = 400 # days looked at after which plans as good as one found are left
 
       # @param model [Model]
-      # @param seconds [Numeric, nil] after which it is given up; nil for never
-      def initialize(model, seconds: nil)
-        @finish = seconds && clock + seconds
-        @model, @load = model, Load.new(model)
-        @days = Days.new(model, &(method(:hold) if seconds))
+      # @param patience [Patience, nil] after which it is given up; nil for never
+      def initialize(model, patience: nil)
+        @model, @load, @patience = model, Load.new(model), patience
+        @days = Days.new(model, &(method(:hold) if patience))
       end
 
       # @return [Array<Days::Row>, nil] nil where it was given up
@@ -23,9 +22,7 @@ module YellowTrack
 
       private
 
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-
-      def hold = (throw :given_up if clock > @finish)
+      def hold = (throw :given_up if @patience.over?)
 
       def found
         start = @model.beginning
@@ -77,7 +74,7 @@ module YellowTrack
 
       def best_of(day, ends)
         @looked += 1
-        hold if @finish
+        hold if @patience
         rows = @days.rows(day, ends).uniq { |row| [row.ends, row.trip.nil?] }
         ways = rows.sort_by { |row| [-row.starts.length, row.starts.values.sum] }.map { |row| [row.ends, row] }
         [*ways, [ends, nil]].reduce(nil) do |found, (after, row)|

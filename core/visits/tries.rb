@@ -4,19 +4,21 @@ module YellowTrack
   class Visits
     # Goes on from a good plan of many steps: what comes first on a day, which days have no trip
     # and till when trips wait is changed a little at a time, and what is no worse is gone on from.
-    # The same tries in the same order each time, until the bound is met or the time is over.
+    # The same tries in the same order each time, until the bound is met or patience is over.
     class Tries
       SEED = 7
       WAITS = 4 # days past the free end till which trips may wait
+      SQUARE = 400.0 # a plan takes as long as its steps' square, by so much, in looks
 
       # @param model [Model]
       # @param greedy [Greedy] of it
-      # @param seconds [Numeric] that may be looked
+      # @param patience [Patience]
       # @yieldparam value [Array] of a plan, as Model#value
       # @yieldreturn [Boolean] whether none can be better
-      def initialize(model, greedy, seconds:, &best)
-        @model, @greedy, @seconds, @best = model, greedy, seconds, best
+      def initialize(model, greedy, patience:, &best)
+        @model, @greedy, @patience, @best = model, greedy, patience, best
         @random = Random.new(SEED)
+        @looks = model.crew.length**2 / SQUARE
       end
 
       # @param rows [Array<Days::Row>] of the plan that is there
@@ -24,14 +26,11 @@ module YellowTrack
       def better_than(rows)
         @rows, @value = rows, @model.value(rows)
         way = {ranks: {}, home: {}, target: nil}
-        finish = clock + @seconds
-        way = tried(changed(way)) || way until clock > finish || @best.call(@value)
+        way = tried(changed(way)) || way until @patience.over?(@looks) || @best.call(@value)
         @rows
       end
 
       private
-
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       # The way, where its plan is no worse.
       def tried(way)

@@ -77,11 +77,23 @@ RSpec.describe YellowTrack::Visits do
     end
   end
 
+  it "is patient by the clock, or by counted looks, however long they take" do
+    patience = YellowTrack::Visits::Patience
+    looks = ->(made) { (1..).find { made.over? } }
+    made = [patience.counted(0.01), patience.counted(1).part(0.5, most: 0.01)].map(&looks)
+    expect(made).to eq [151, 151]
+    expect(patience.new(0).over?).to be true
+    by_clock = patience.new(60)
+    expect(by_clock.over?).to be false
+    allow(Process).to receive(:clock_gettime).and_wrap_original { |clock, *id| clock.call(*id) + 61 }
+    expect([by_clock.over?, patience.counted(1).over?]).to eq [true, false]
+  end
+
   it "holds to the plan before, of many steps, where none is better; and not to one that cannot be done any more" do
     same = Random.new(4)
     work = Crews.any(same, 60)
     kept = planned(work).to_h
-    again = YellowTrack::Files::WorkFile.visits(work.merge("was" => kept), seconds: 0).to_h
+    again = YellowTrack::Files::WorkFile.visits(work.merge("was" => kept), patience: YellowTrack::Visits::Patience.new(0)).to_h
     expect(again["moved"]).to eq []
     expect(again["visits"].map { |visit| visit.slice("date", "steps", "sequence") })
       .to eq(kept["visits"].map { |visit| visit.slice("date", "steps", "sequence") })
