@@ -7,8 +7,8 @@ module YellowTrack
     # Who of the firm may come in, and as what.
     class Accounts
       # name, as the log shows it; login, as it is looked for; role; open, whether he may
-      # come in; wait_until, before which no password of his is looked at.
-      Account = Struct.new(:id, :login, :name, :role, :open, :failures, :wait_until, :made_at, keyword_init: true)
+      # come in.
+      Account = Struct.new(:id, :login, :name, :role, :open, :made_at, keyword_init: true)
 
       # A device that is signed in.
       Session = Struct.new(:key, :since, :last, :device, keyword_init: true)
@@ -16,8 +16,6 @@ module YellowTrack
       ROLES = %w[fitter office learner].freeze
       OPEN, CLOSED = 2, 3
       LONGEST = 40 # characters of a name
-      FREE = 5 # wrong passwords in a row before he has to wait
-      FIRST, MOST = 30, 900 # seconds of waiting: the first time, doubled each time, and at most
       IDLE = 30 * 24 * 3600 # seconds without a page, after which a device is signed out
       FRESH = 300 # seconds in which a page does not note again that a device is in use
 
@@ -136,29 +134,6 @@ module YellowTrack
       # Whether the second factor is asked for.
       def factor?(id) = !@db[:account_otp_keys].where(id:).empty?
 
-      # How long no password of his is looked at.
-      #
-      # @return [Integer] seconds; a clock that was set back makes no one wait for longer
-      #   than the longest
-      def waits(id, now: Time.now)
-        till = @accounts.where(id:).get(:wait_until) or return 0
-        (Time.iso8601(till) - now).ceil.then { |seconds| seconds.between?(1, MOST) ? seconds : 0 }
-      end
-
-      # A wrong password.
-      #
-      # @return [Integer] how many there were in a row
-      def wrong(id, now: Time.now)
-        @accounts.where(id:).update(failures: Sequel[:failures] + 1)
-        count = @accounts.where(id:).get(:failures)
-        wait = (count < FREE) ? 0 : [FIRST * 2**[count - FREE, 10].min, MOST].min
-        @accounts.where(id:).update(wait_until: (now + wait).utc.iso8601) if wait.positive?
-        count
-      end
-
-      # The right one.
-      def right(id) = @accounts.where(id:).update(failures: 0, wait_until: nil)
-
       private
 
       # A book that cannot be written now is read all the same.
@@ -180,7 +155,7 @@ module YellowTrack
       end
 
       def account(row)
-        Account.new(**row.slice(:id, :login, :name, :role, :failures, :wait_until, :made_at),
+        Account.new(**row.slice(:id, :login, :name, :role, :made_at),
           open: row[:status_id] == OPEN).freeze
       end
     end

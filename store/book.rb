@@ -6,7 +6,7 @@ module YellowTrack
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
         :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations, :sent,
-        :practice
+        :practice, :tries, :once, :replaced
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -37,6 +37,9 @@ module YellowTrack
         @invitations = Invitations.new(db)
         @sent = Sent.new(db)
         @practice = Practice.new(db)
+        @tries = Tries.new(db)
+        @once = Once.new(db)
+        @replaced = Replaced.new(db)
       end
 
       # What was learnt of other doors that hang badly.

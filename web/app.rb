@@ -17,9 +17,6 @@ module YellowTrack
       set :raise_errors, false
       set :dump_errors, true
       use Rack::Deflater
-      use Rates.lay
-      use Door
-      use Rack::Protection::AuthenticityToken, message: STALE
 
       helpers Asking, Admission
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
@@ -43,10 +40,20 @@ module YellowTrack
           set :session_secret, secret
           set :sessions, same_site: :lax, httponly: true, secure: tls, key: "yellow-track",
             expire_after: Store::Accounts::IDLE
+          set :protection, except: :remote_token # our own asks for more, and reads no body to know
           set :host_authorization, permitted_hosts: [*HOSTS, *ENV.fetch("YELLOW_TRACK_HOSTS", "").split(","),
             *site && URI(site).host]
-          use SignIn.on(book, secret:, by_itself:, site:)
+          pass = Pass.new(secret)
           set :tls, tls
+          set :pass, pass
+          set :limits, Limits.new(pass)
+          use Rack::TempfileReaper
+          use Door, settings.limits
+          use Rates.lay
+          use SignIn.on(book, secret:, by_itself:, site:)
+          use Gate
+          use Reading
+          use Rack::Protection::AuthenticityToken, message: STALE
         end
       end
 
@@ -58,7 +65,7 @@ module YellowTrack
 
       before do
         book.there!
-        params.replace(Door.clean(params)) if params.any?
+        params.replace(Reading.clean(params)) if params.any?
         admit
       end
 
@@ -74,7 +81,7 @@ module YellowTrack
 
       error(Sinatra::BadRequest, ArgumentError, TypeError, Encoding::CompatibilityError) do
         status 400
-        show Said.new("Not read", Door::READ)
+        show Said.new("Not read", Gate::READ)
       end
 
       error(Store::Trouble::Gone, Sequel::DatabaseError, Sequel::PoolTimeout) do |error|

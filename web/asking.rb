@@ -57,7 +57,12 @@ module YellowTrack
 
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page
-      def view(renewed: false) = View.new(token: Rack::Protection::AuthenticityToken.token(session), renewed:)
+      def view(renewed: false) = View.new(token: page_token, pass: page_pass, renewed:)
+
+      def page_token = Rack::Protection::AuthenticityToken.token(session)
+
+      # What lets a file of whoever is signed in come up.
+      def page_pass = account && settings.pass.for(account.id)
 
       def show(screen) = view.page(screen)
 

@@ -4,75 +4,46 @@ require "rack"
 
 module YellowTrack
   module Web
-    # What comes in is looked at once, before any route sees it: too large a body,
-    # what cannot be read as a form, bytes that are no text. Text is cleaned: no
-    # NUL, no broken characters, no control characters but line feeds and tabs.
+    # What comes in is looked at once, before anyone else sees it: an address that is read one way
+    # only, and no more of a body than is taken there.
     class Door
-      FORM = 1_200_000 # bytes of a request, but for a picture and a whole job
-      PICTURE = 13 * 1024 * 1024
-      ARCHIVE = 120 * 1024 * 1024
-      ARCHIVES = "/jobs/archive"
-      PICTURES = %r{\A/openings/\d{1,9}/pictures\z}
-      STRAY = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/
-
-      READ = "That could not be read. Nothing was changed."
+      LONGEST = 8_000 # bytes of an address
+      TOO_LONG = "That address is longer than #{LONGEST} characters. Nothing was changed."
 
       # @param app [#call]
-      def initialize(app)
-        @app = app
+      # @param limits [Limits]
+      def initialize(app, limits)
+        @app, @limits = app, limits
       end
 
+      # The path goes on decoded: who may and what is done are told by the same letters.
       def call(env)
-        return refused(400, "The address has bytes in it that are no text.") unless readable?(env)
-        return refused(413, "That is more than this page takes. Nothing was changed.") if env["CONTENT_LENGTH"]
-          .to_i > most(env)
-        return refused(400, READ) unless parsed?(env)
+        path = Rack::Utils.unescape_path(env["PATH_INFO"]).dup.force_encoding(Encoding::UTF_8)
+        return Door.refused(400, "The address has bytes in it that are no text.") unless text?(path, env)
+        return Door.refused(400, "The address reads in more than one way.") unless plain?(path)
+        return Door.refused(414, TOO_LONG) if path.bytesize + env["QUERY_STRING"].to_s.bytesize > LONGEST
 
-        @app.call(env)
+        Rack::Request.new(env).GET
+        why = env[Limits::REFUSED] || @limits.refusal(env)
+        why ? Door.refused(*why) : @app.call(env.merge!("PATH_INFO" => path))
+      rescue Rack::BadRequest, RangeError, ArgumentError, EncodingError
+        Door.refused(400, "The address has bytes in it that are no text.")
       end
 
-      # Text with nothing in it that no keyboard has.
-      #
-      # @param value [Object] text is cleaned; lists and groups are walked
-      def self.clean(value)
-        case value
-        when String then value.dup.force_encoding(Encoding::UTF_8).scrub("?").gsub(STRAY, "")
-        when Array then value.map { |inner| clean(inner) }
-        when Hash then value.to_h { |key, inner| [key.is_a?(String) ? clean(key) : key, clean(inner)] }
-        else value
-        end
+      # @return [Array] a Rack answer
+      def self.refused(status, says)
+        [status, {"content-type" => "text/plain; charset=utf-8", "x-content-type-options" => "nosniff"}, ["#{says}\n"]]
       end
 
       private
 
-      def most(env)
-        return ARCHIVE if env["PATH_INFO"] == ARCHIVES
-
-        PICTURES.match?(env["PATH_INFO"]) ? PICTURE : FORM
+      def text?(path, env)
+        query = Rack::Utils.unescape_path(env["QUERY_STRING"].to_s).dup.force_encoding(Encoding::UTF_8)
+        path.valid_encoding? && !path.include?("\0") && query.encoding == Encoding::UTF_8
       end
 
-      def readable?(env)
-        path, query = [env["PATH_INFO"], env["QUERY_STRING"]].map do |text|
-          Rack::Utils.unescape_path(text.to_s).dup.force_encoding(Encoding::UTF_8)
-        end
-        path.valid_encoding? && !path.include?("\0") && query.bytesize < FORM
-      rescue ArgumentError
-        false
-      end
-
-      # Whether query and form can be read at all.
-      def parsed?(env)
-        request = Rack::Request.new(env)
-        request.GET
-        request.POST if request.post?
-        true
-      rescue Rack::BadRequest, RangeError, ArgumentError, IOError, EncodingError
-        false
-      end
-
-      def refused(status, says)
-        [status, {"content-type" => "text/plain; charset=utf-8", "x-content-type-options" => "nosniff"}, ["#{says}\n"]]
-      end
+      # What does not decode to itself is none of ours.
+      def plain?(path) = Rack::Utils.unescape_path(path) == path
     end
   end
 end

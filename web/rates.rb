@@ -42,9 +42,8 @@ module YellowTrack
       end
 
       WAYS_IN = %r{\A/account/(sign-in|join|new-password|code|recovery|password|second-factor|one-factor)\z}
-      SENT_UP = Regexp.union(Door::PICTURES, %r{\A#{Door::ARCHIVES}\z}o, %r{\A/jobs/\d{1,9}/file\z}, %r{\A/kits/file\z})
       LIMITS = {"ways in" => [WAYS_IN, 20, 60], "ways in, all day" => [WAYS_IN, 200, 3600],
-                "sent up" => [SENT_UP, 60, 60]}.freeze
+                "sent up" => [Limits::FILES, 60, 60]}.freeze
 
       module_function
 

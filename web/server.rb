@@ -36,6 +36,7 @@ module YellowTrack
         @serving = Store::Serving.shared(@database)
         book = Store::Book.open(@database)
         app = App.on(book, secret: Server.secret(@database), by_itself: @by_itself, site: @site)
+        Intake.limits = app.settings.limits
         Store::Caretaker.new(book).begin
         launcher = Puma::Launcher.new(configuration(app),
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
@@ -58,6 +59,13 @@ module YellowTrack
           kept = File.exist?(file) ? File.read(file).strip : ""
           SECRET.match?(kept) ? kept : written(file, SecureRandom.hex(64))
         end
+      end
+
+      # What is answered to a request that could not even be read, with no trace for a browser.
+      def self.unread(error)
+        return FAILED unless error.is_a?(Puma::HttpParserError)
+
+        error.message.match?(/longer than/i) ? Door.refused(414, Door::TOO_LONG) : Door.refused(400, Gate::READ)
       end
 
       def self.written(file, secret)
@@ -83,8 +91,8 @@ module YellowTrack
           puma.bind "tcp://#{host}:#{port}"
           puma.threads(*THREADS)
           puma.app app
-          puma.http_content_length_limit Door::ARCHIVE
-          puma.lowlevel_error_handler { |_error| FAILED }
+          puma.http_content_length_limit Limits::ARCHIVE
+          puma.lowlevel_error_handler { |error, *| Server.unread(error) }
         end
       end
 

@@ -14,6 +14,7 @@ module YellowTrack
       HERE = %w[127.0.0.1 ::1].freeze
 
       plugin :middleware
+      plugin :cookies
 
       # What the database cannot do is a sentence here as well.
       plugin :error_handler do |error|
@@ -41,13 +42,28 @@ module YellowTrack
       end
 
       route do |r|
-        r.params.replace(Door.clean(r.params)) if r.path_info.start_with?("/account/")
         come_in_by_itself(r)
         env[ACCOUNT], env[RODAUTH] = account, rodauth
+        read(r) if r.path_info.start_with?("/account/")
         r.rodauth
       end
 
       private
+
+      # A form of its own, once it can be read and was sent by a page.
+      def read(request)
+        env["REQUEST_METHOD"] == "POST" && request.media_type == "multipart/form-data" and refuse(415, Gate::READ)
+        Reading.new(->(_) { [200] }).call(env).then { |status, *| refuse(400, Gate::READ) if status == 400 }
+        refuse(403, App::STALE) unless Rack::Protection::AuthenticityToken.new(nil).accepts?(env)
+        request.params.replace(Reading.clean(request.params))
+      end
+
+      def refuse(status, says)
+        response.status = status
+        response["content-type"] = "text/plain; charset=utf-8"
+        response.write(says)
+        request.halt(response.finish)
+      end
 
       # Who is signed in on this device; a session that was ended elsewhere is none.
       def account
@@ -63,7 +79,7 @@ module YellowTrack
 
       def come_in_by_itself(request)
         name = opts[:by_itself] or return
-        session.delete("stays_out") if request.params["again"]
+        session.delete("stays_out") if request.GET["again"]
         return if rodauth.logged_in? || session["stays_out"] || request.path_info.start_with?("/account/")
         return unless HERE.include?(env["REMOTE_ADDR"])
 

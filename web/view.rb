@@ -29,10 +29,11 @@ module YellowTrack
       end
 
       # @param token [String] that forms are sent with
+      # @param pass [String, nil] that files are sent up with
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page
-      def initialize(token:, renewed: false)
-        @token = token
+      def initialize(token:, pass: nil, renewed: false)
+        @token, @pass = token, pass
         @renewed = renewed
       end
 
@@ -72,6 +73,9 @@ module YellowTrack
       attr_reader :token
 
       def token_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{token}\">"
+
+      # Where a file is sent: it is known whose it is before it is read.
+      def file_path(path) = Paths.with(path, {Gate::TOKEN => token, "pass" => @pass})
 
       # A piece of the page that is renewed in its place after a change.
       # @return [String] HTML attributes

@@ -28,22 +28,6 @@ RSpec.describe YellowTrack::Store::Accounts do
     end
   end
 
-  it "makes one wait after five wrong passwords, twice as long each time, a quarter of an hour at most" do
-    waits = Array.new(14) do
-      accounts.wrong(id, now:)
-      accounts.waits(id, now:)
-    end
-    expect(waits).to eq [0, 0, 0, 0, 30, 60, 120, 240, 480, 900, 900, 900, 900, 900]
-    expect(accounts.waits(id, now: now + 901)).to eq 0
-    accounts.right(id)
-    expect(accounts.waits(id, now:)).to eq 0
-  end
-
-  it "makes nobody wait for longer since the clock was set back" do
-    5.times { accounts.wrong(id, now:) }
-    expect(accounts.waits(id, now: now - 86_400)).to eq 0
-  end
-
   # A device that is signed in.
   def device(last:)
     @book.db[:account_active_session_keys].insert(account_id: id, session_id: "x", created_at: last.iso8601,

@@ -177,6 +177,37 @@ RSpec.describe "Who may what" do
     end
   end
 
+  # A path as it could be spelt to slip by a list of them.
+  def spellings(path)
+    at = path.index(/[a-z]/) || 0
+    one = path.sub(/[a-z]/) { |letter| format("%%%02x", letter.ord) }
+    [path, one, path.gsub(/[a-z0-9]/) { |letter| format("%%%02X", letter.ord) }, one.gsub("%", "%25"),
+      "#{path[0...at]}./#{path[at..]}"]
+  end
+
+  ["learner", "office"].each do |role|
+    it "keeps a #{role} from what is not his, in whatever way it is spelt" do
+      as(role)
+      table.reject { |_, _, may| may.include?(role[0]) }.each do |verb, path, _|
+        spellings(path).each do |spelt|
+          YellowTrack::Web::Rates.lay
+          expect([verb, spelt, outcome(verb, spelt) == :kept || last_response.status]).to eq([verb, spelt,
+            true]).or eq([verb, spelt, 400])
+        end
+      end
+    end
+  end
+
+  it "reads a path once: spelt otherwise it is the same page, and what reads in two ways is none" do
+    as("fitter")
+    look("/cr%65w")
+    expect(page.title).to include("Crew")
+    look("/cr%2565w")
+    expect(last_response.status).to eq 400
+    look("/search?q=#{"a" * 8_000}")
+    expect([last_response.status, last_response.body]).to match [414, /longer than 8000 characters/]
+  end
+
   it "lets the office type readings and the set, and neither gaps nor findings" do
     as("office")
     values = "/openings/1/values"

@@ -120,7 +120,58 @@ RSpec.describe "The way in" do
     later = Time.now + 31
     allow(Time).to receive(:now).and_return(later)
     expect(in?(sign_in("Runa", sentence))).to be true
-    expect(book.accounts.named("Runa").failures).to eq 0
+    expect(book.tries.wait("runa", nil).failures).to eq 0
+  end
+
+  it "answers for a name of nobody as for one of somebody, however often it is tried" do
+    told = %w[Runa Nobody].map do |name|
+      YellowTrack::Web::Rates.lay
+      Array.new(7) { sign_in(name, "not the one it is") }.map do |one|
+        [one.last_response.status, seen(one).sub(name, "").gsub(/\d+ seconds/, "")]
+      end
+    end
+    expect(told.first).to eq told.last
+    expect(told.first.map(&:first)).to eq [401, 401, 401, 401, 401, 429, 429]
+  end
+
+  it "lets the right one in on the device that he works with, whoever tries his name elsewhere" do
+    here = sign_in("Runa", sentence)
+    fill(here, "/account/sign-out", at: "/account")
+    6.times { sign_in("Runa", "not the one it is") }
+    expect(sign_in("Runa", sentence).last_response.status).to eq 429
+    expect(in?(sign_in("Runa", sentence, on: here))).to be true
+    fill(here, "/account/sign-out", at: "/account")
+    5.times { sign_in("Runa", "not the one it is", on: here) }
+    expect(sign_in("Runa", sentence, on: here).last_response.status).to eq 429
+  end
+
+  it "tells who has the password of a closed account that it is closed, and nobody else" do
+    YellowTrack::Web::AccountCommand.give(book, book.accounts.add("Odo", role: "office"), sentence)
+    book.accounts.close(book.accounts.named("Odo").id, by: "Runa")
+    expect(seen(sign_in("Odo", "not the one it is"))).to include("do not go together")
+    closed = sign_in("Odo", sentence)
+    expect(seen(closed)).to include("This account is closed")
+    expect(in?(closed)).to be false
+  end
+
+  it "lists wrong sign-ins for a fitter, and not for the office" do
+    sign_in("Nobody", sentence)
+    sign_in("Runa", "not the one it is")
+    expect(seen(go(sign_in("Runa", sentence), "/crew"))).to include("Wrong sign-ins", "a name that is nobody's")
+    YellowTrack::Web::AccountCommand.give(book, book.accounts.add("Odo", role: "office"), sentence)
+    expect(seen(go(sign_in("Odo", sentence), "/crew"))).not_to include("Wrong sign-ins")
+  end
+
+  it "looks at one password at a time, and tells who comes in a crowd to come again" do
+    held, waiting = Queue.new, YellowTrack::Web::SignIn::Passwords
+    first = Thread.new { waiting.one_at_a_time { held.pop } }
+    Thread.pass until first.status == "sleep"
+    others = Array.new(waiting::MOST - 1) { Thread.new { waiting.one_at_a_time { :done } } }
+    Thread.pass until others.all? { |one| one.status == "sleep" }
+    crowded = sign_in("Runa", sentence)
+    expect([crowded.last_response.status, seen(crowded)]).to match [429, /Many sign in just now/]
+    held << true
+    expect(others.map(&:value)).to all(eq(:done))
   end
 
   it "takes so many tries from one address in a minute, and says when it takes more" do

@@ -30,6 +30,11 @@ module YellowTrack
 
         def noted = book.accounts.noted(NOTED)
 
+        # Wrong sign-ins, a fitter's to see.
+        #
+        # @return [Array<Store::Tries::Wrong>]
+        def wrong = (visitor.role == "fitter") ? book.tries.listed(NOTED) : []
+
         # Roles that whoever looks may ask in.
         def roles = Rights.below(visitor.role)
 

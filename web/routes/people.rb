@@ -39,7 +39,7 @@ module YellowTrack
           # What a page that was open while others signed in needs to send on.
           def tell_token
             content_type :json
-            JSON.generate(token: Rack::Protection::AuthenticityToken.token(session), account: account.id)
+            JSON.generate(token: page_token, pass: page_pass, account: account.id)
           end
 
           # With the link that was made just before, told this once.

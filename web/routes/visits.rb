@@ -24,19 +24,26 @@ module YellowTrack
 
           def show_visits(job)
             changes = added(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
-            return to_page(Paths.visits(job.id, changes)) if asks_more?
+            return to_tried(Paths.visits(job.id, changes)) if asks_more?
 
             show visits_screen(job, changes)
           rescue Fault, Faults => e
             status 422
-            show visits_screen(job, Desk::Visiting::Changes.new, fault: e)
+            show visits_screen(job, Desk::Visiting::Changes.new(asks_more? ? params.slice(*ASKED) : {}), fault: e)
+          end
+
+          # What is tried stands in the address, as long as that takes it.
+          def to_tried(path)
+            return to_page(path) if path.bytesize < Door::LONGEST
+
+            raise Fault.new("So many changes do not go on one page. Keep those that are tried, then go on.", key: "put")
           end
 
           # A longer look at the page's plan: a better one is shown anew.
           def look_longer(job)
             visiting = Desk::Visiting.new(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
             headers "HX-Refresh" => "true" if visiting.look_longer!
-            "No better plan was found in #{YellowTrack::Visits::SECONDS} seconds."
+            "No better plan was found in #{YellowTrack::Visits::PATIENCE} seconds."
           rescue Fault, Faults
             ""
           end

@@ -43,7 +43,7 @@ module YellowTrack
           account_from_session
           set_password(password)
           book.accounts.end_all(account_id)
-          book.accounts.right(account_id)
+          book.tries.forget(account[:login])
           nil
         end
 
@@ -78,23 +78,64 @@ module YellowTrack
           e.words
         end
 
+        # Names of nobody wait as those of somebody do.
         def slow_down
-          seconds = book.accounts.waits(account_id)
-          return if seconds.zero?
+          wait = book.tries.wait(tried, device)
+          return @signing_in = true if wait.seconds.zero?
 
-          set_field_error("password", "#{account[:failures]} wrong passwords in a row. Wait #{told(seconds)}, " \
+          set_field_error("password", "#{wait.failures} wrong passwords in a row. Wait #{told(wait.seconds)}, " \
             "then try again. Another of the firm can make you a link for a new one.")
           response.status = 429
-          response.headers["retry-after"] = seconds.to_s
+          response.headers["retry-after"] = wait.seconds.to_s
           return_response(login_view)
         end
 
         def told(seconds) = (seconds > 90) ? "#{(seconds / 60.0).ceil} minutes" : "#{seconds} seconds"
 
-        def wrong = book.accounts.wrong(account_id)
+        # The name that is tried, anybody's or not.
+        def tried = account ? account[:login] : login_param_value
 
-        # Where there is no such name the answer takes as long as where there is.
-        def burn = BCrypt::Password.create(param("password"), cost: password_hash_cost)
+        # The device, where it was in with that account before.
+        def device = devices.known(request.cookies[Devices::COOKIE], account && account_id)
+
+        def wrong
+          book.tries.wrong(tried, device, name: account && account[:name],
+            from: Device.of(request.user_agent.to_s, request.ip.to_s))
+        end
+
+        # Where there is no such name the answer is the same, and takes as long.
+        def nobody
+          slow_down
+          out_of_the_way { BCrypt::Password.create(param("password"), cost: password_hash_cost) }
+          wrong
+          throw_error_status(login_error_status, "password", Rules::TOGETHER)
+        end
+
+        # That an account is closed is told to who has its password.
+        def open_account? = super || (@signing_in && !password_match?(param("password")))
+
+        def password_match?(password)
+          @matches ||= {}
+          @matches.fetch(password) { @matches[password] = out_of_the_way { super } }
+        end
+
+        # One password is worked out at a time: pages go on meanwhile.
+        def out_of_the_way(&)
+          Passwords.one_at_a_time(&)
+        rescue Passwords::TooMany
+          response.status = 429
+          response.headers["retry-after"] = Passwords::WAIT.to_s
+          set_field_error("password", "Many sign in just now. Try again in #{Passwords::WAIT} seconds.")
+          return_response(login_view)
+        end
+
+        def came_in
+          book.tries.right(tried, device)
+          return if device
+
+          response.set_cookie(Devices::COOKIE, value: devices.sealed(account_id), path: "/", httponly: true,
+            same_site: :lax, secure: request.ssl?, max_age: Devices::YEAR)
+        end
 
         # What was typed on this device before there were accounts is his.
         def take_over

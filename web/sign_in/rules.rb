@@ -17,6 +17,7 @@ module YellowTrack
         FIXED = {accounts_table: :accounts, login_column: :login, login_param: "name", login_label: "Name",
                  require_mail?: false, require_login_confirmation?: false, require_password_confirmation?: false,
                  require_email_address_logins?: false, skip_status_checks?: false, set_deadline_values?: true,
+                 account_unverified_status_value: Store::Accounts::CLOSED, # found, and not let in
                  session_inactivity_deadline: nil, session_lifetime_deadline: nil,
                  reset_password_email_last_sent_column: nil, reset_password_deadline_interval: {days: 3}.freeze,
                  password_minimum_length: LEAST, password_maximum_bytes: MOST,
@@ -60,7 +61,11 @@ module YellowTrack
         end
 
         def stand_on(to, book, secret)
-          to.auth_class_eval { define_method(:book) { book } }
+          devices = Devices.new(secret)
+          to.auth_class_eval do
+            define_method(:book) { book }
+            define_method(:devices) { devices }
+          end
           to.db book.db
           to.hmac_secret secret
           to.otp_keys_use_hmac? false # a book that is brought back without its secret lets its people in
@@ -91,9 +96,9 @@ module YellowTrack
           to.password_does_not_meet_requirements_message { "#{@password_requirement_message}." }
           to.before_login_attempt { slow_down }
           to.after_login_failure { wrong }
-          to.after_no_matching_login { burn }
+          to.after_no_matching_login { nobody }
           to.before_login { take_over }
-          to.after_login { book.accounts.right(account_id) }
+          to.after_login { came_in }
           to.before_create_account_route { find_invitation }
           to.before_create_account { make_one }
           to.after_create_account { made }

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+require "json"
+
+module YellowTrack
+  module Store
+    # What things were before another was put in their place: kits, house rules, hours, prices,
+    # names of jobs and of the firm.
+    class Replaced
+      Was = Struct.new(:key, :before, :who, :at, keyword_init: true)
+
+      def initialize(db)
+        @replaced = db[:replaced]
+      end
+
+      # @param before [Object, nil] as parsed JSON
+      # @param who [String] replaces it
+      def keep(kind, key, before, who:)
+        @replaced.insert(kind:, key: key.to_s, before: JSON.generate(before), who:, at: Clock.now)
+      end
+
+      # @return [Array<Was>] of one thing, the latest first
+      def of(kind, key, most: 50)
+        @replaced.where(kind:, key: key.to_s).reverse(:id).limit(most).map { |row| was(row) }
+      end
+
+      # @return [Was, nil]
+      def last(kind, key) = of(kind, key, most: 1).first
+
+      private
+
+      def was(row) = Was.new(**row.slice(:key, :who, :at), before: JSON.parse(row[:before]))
+    end
+  end
+end
