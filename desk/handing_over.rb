@@ -94,7 +94,7 @@ module YellowTrack
       #
       # @return [Array<Store::Log::Entry>]
       def pictures
-        all = book.log.of(opening.id, kind: "picture")
+        all = book.log.of(opening.id, kind: "picture").select(&:whole?)
         [all.first, (all.last if all.length > 1)].compact
       end
 

@@ -160,7 +160,9 @@ module YellowTrack
       # @param document [Hash] as parsed
       # @param name [String] for one that has none
       # @raise [Faults] all of its faults
-      def read_in(document, name:, who:)
+      # @param fitter [Boolean] whether a fitter reads it in, who may bring what hangs
+      def read_in(document, name:, who:, fitter: true)
+        FittersOwn.refuse(FittersOwn.in_document(document)) unless fitter
         opening = Files::Shelf.opening(document)
         add(Store::Document.new(document)
           .with("name", Store::Jobs.named(opening.name.strip.empty? ? name : opening.name)), who:)

@@ -44,20 +44,43 @@ module YellowTrack
       # @param book [Store::Book]
       # @param path [String] of a ZIP
       # @param again [Boolean] beside the one that is here already
+      # @param fitter [Boolean] whether a fitter reads it in, who may bring what hangs
       # @return [Integer] the job's number here
       # @raise [Here] for one that is here already
       # @raise [Fault, Faults] what is wrong with it: nothing was read in
-      def read_in(book, path, again: false)
+      def read_in(book, path, again: false, fitter: true)
         files = Files::JobArchive.unpack(path)
         rows = rows_of(files)
+        FittersOwn.refuse(not_the_offices(rows)) unless fitter
         here = book.archive.known(rows["job"]["uid"])
         raise Here.new(here) if here && !again
 
         book.transaction do
           keep_kits(book, files)
-          book.archive.read_in(rows.merge("job" => rows["job"].except("uid")),
+          book.archive.read_in(by_the_file(rows).merge("job" => rows["job"].except("uid")),
             uid: here ? SecureRandom.hex(16) : rows["job"]["uid"]) { |row| bytes_of(files, row) }
         end
+      end
+
+      BY_THE_FILE = " (by the file)"
+
+      # Who did what, as the file tells it: none of our accounts says so.
+      def by_the_file(rows)
+        rows.merge(%w[log plans offers].to_h { |part|
+          [part, rows[part].map { |row| row.merge("who" => "#{row["who"].delete_suffix(BY_THE_FILE)}#{BY_THE_FILE}") }]
+        })
+      end
+
+      def not_the_offices(rows)
+        rows["openings"].filter_map { |row| FittersOwn.in_document(row["document"]) }.first ||
+          rows["log"].filter_map { |row| FittersOwn.in_entry(row) }.first || ("cuts" if rows["cuts"].any?)
+      end
+
+      # Every entry of the log is what one of its kind is.
+      def whole(rows)
+        bad = rows["log"].find { |row| !Store::Shape.whole?(*row.values_at("kind", "key", "after", "before")) } or return
+        raise Fault.new("log.json: the entry #{bad["id"]} is no \"#{bad["kind"]}\" as Yellow Track writes it. Nothing " \
+          "was read in.", key: "file")
       end
 
       def json(value) = JSON.pretty_generate(value)
@@ -89,6 +112,7 @@ module YellowTrack
         openings = told.delete("rows").map { |row| row.merge("document" => document(files, row["letter"])) }
         rows = told.merge("openings" => openings)
         agree(rows)
+        whole(rows)
         rows
       end
 

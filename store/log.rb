@@ -8,7 +8,10 @@ module YellowTrack
     # The database refuses to rewrite it.
     class Log
       # before, after: as typed; nil for nothing
-      Entry = Struct.new(:id, :opening_id, :version, :at, :who, :kind, :key, :before, :after, keyword_init: true)
+      Entry = Struct.new(:id, :opening_id, :version, :at, :who, :kind, :key, :before, :after, keyword_init: true) do
+        # Whether it is what entries of its kind are.
+        def whole? = Shape.whole?(kind, key, after, before)
+      end
 
       def initialize(db)
         @entries = db[:log_entries]
@@ -80,7 +83,7 @@ module YellowTrack
       # @return [Hash{Integer => Told}]
       def told(opening_ids)
         entries = @entries.where(opening_id: opening_ids, kind: Told::KINDS).order(:id).map { |row| entry(row) }
-          .group_by(&:opening_id)
+          .select(&:whole?).group_by(&:opening_id)
         opening_ids.to_h { |id| [id, Told.new(entries[id] || [])] }
       end
 

@@ -16,6 +16,8 @@ module YellowTrack
       # The name that is logged: that of the account.
       def who = account.name
 
+      def fitter? = account.role == "fitter"
+
       # Whose drafts are shown and kept.
       def owner = "account-#{account.id}"
 

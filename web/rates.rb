@@ -45,6 +45,8 @@ module YellowTrack
       LIMITS = {"ways in" => [WAYS_IN, 20, 60], "ways in, all day" => [WAYS_IN, 200, 3600],
                 "sent up" => [Limits::FILES, 60, 60]}.freeze
 
+      Rack::Request.forwarded_priority = [:x_forwarded]
+
       module_function
 
       # Lays down the limits, an address each: one table for the process.
@@ -62,6 +64,7 @@ module YellowTrack
       end
 
       # Where a request comes from: as the proxy says where there is one, and nobody else.
+      # A proxy says it by X-Forwarded-For alone; what else a browser says of it, it says itself.
       def address(request) = (request.env["HTTPS"] == "on") ? request.ip : request.env["REMOTE_ADDR"]
 
       def too_often(request)

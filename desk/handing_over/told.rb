@@ -9,9 +9,6 @@ module YellowTrack
       # drawn lines.
       class Told
         SIGNERS = %w[fitter customer].freeze
-        # A drawn line: whole places in a field of 400 × 120.
-        LINE = /\A(?:M\d{1,3} \d{1,3}(?: L\d{1,3} \d{1,3})* ?)+\z/
-        LONGEST_LINE = 20_000
 
         # @return [Array<Fault>]
         attr_reader :faults
@@ -35,7 +32,7 @@ module YellowTrack
         # Drawn lines that can be read; what cannot is as if it was not drawn.
         def signatures
           SIGNERS.to_h { |name| [name, text("line_#{name}")] }
-            .select { |_, line| line.length.between?(1, LONGEST_LINE) && LINE.match?(line) }
+            .select { |_, line| line.length.between?(1, Store::Shape::LONGEST) && Store::Shape::LINE.match?(line) }
         end
 
         private

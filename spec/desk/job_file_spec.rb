@@ -46,6 +46,9 @@ RSpec.describe YellowTrack::Desk::JobFile do
   def told(rows)
     entries = rows["log"].each_with_index.to_h { |row, place| [row["id"], place] }
     pictures = rows["pictures"].each_with_index.to_h { |row, place| [row["id"], place] }
+    rows = rows.merge(%w[log plans offers].to_h { |part|
+      [part, rows[part].map { |row| row.merge("who" => row["who"].delete_suffix(described_class::BY_THE_FILE)) }]
+    })
     rows.merge("pictures" => rows["pictures"].map { |row| row.except("id") }, "log" => rows["log"].map { |row|
       number = row["key"][/\A(?:entry|picture)\.(\d+)\z/, 1]&.to_i
       row.merge("id" => entries[row["id"]], "key" => row["key"].sub(/\d+\z/) {
@@ -127,6 +130,77 @@ RSpec.describe YellowTrack::Desk::JobFile do
         expect(other.db[:openings].count).to eq 0
       end
     end
+  end
+
+  strange = [{"x" => 1}, nil, [1], "x", 3, {"gaps" => 1}, {"gaps" => {"A" => {"top" => "x"}}}, {"turned" => []}]
+
+  it "takes no entry of another shape than one of its kind has" do
+    kinds = job && JSON.parse(with_file(described_class.pack(job)) { |file|
+      YellowTrack::Files::JobArchive.unpack(file)
+    }["log.json"])["log"].map { |row| row["kind"] }.uniq
+    expect(kinds).to include("move", "hand-over", "picture")
+    %w[move hand-over picture].product(strange).each do |kind, after|
+      bytes = edited("log.json") { |value|
+        value["log"].select { |row| row["kind"] == kind }.each { |row| row["after"] = after }
+      }
+      elsewhere do |other|
+        expect { with_file(bytes) { |path| described_class.read_in(other, path) } }
+          .to raise_error(YellowTrack::Fault, /log\.json: the entry \d+ is no "#{kind}"/)
+      end
+    end
+    line = edited("log.json") { |value|
+      signed = value["log"].find { |row| row["kind"] == "hand-over" && row["key"] == "signed" }
+      signed["after"]["signatures"] = {"fitter" => "M0 0\"/><script>"}
+    }
+    expect { with_file(line) { |path| described_class.read_in(book, path, again: true) } }
+      .to raise_error(/is no "hand-over"/)
+  end
+
+  it "keeps names as the file tells them, told apart from ours, once" do
+    bytes = described_class.pack(job)
+    elsewhere do |other|
+      id = with_file(bytes) { |path| described_class.read_in(other, path) }
+      names = other.db[:log_entries].distinct.select_map(:who)
+      expect(names).to all(end_with(" (by the file)"))
+      again = described_class.pack(desk(other, id))
+      with_file(again) { |path| described_class.read_in(other, path, again: true) }
+      expect(other.db[:log_entries].distinct.select_map(:who)).to match_array(names)
+    end
+  end
+
+  it "has the office bring in no work of a fitter's, by neither kind of file" do
+    job
+    book.accounts.become(book.accounts.named("Odo").id, role: "office", by: "Runa")
+    zip, hung = described_class.pack(job), document("hung" => {"A" => {"gaps" => {"left" => 3}}})
+    serve(by_itself: "Odo")
+    before = [book.jobs.count, book.count(:openings), book.count(:log_entries)]
+    with_file(zip) do |path|
+      send_form("/jobs/archive", {"again" => "1", "file" => Rack::Test::UploadedFile.new(path, "application/zip")})
+    end
+    expect([last_response.status, page.text]).to match [422, /a fitter writes that/]
+    with_file(JSON.generate(hung)) do |path|
+      send_form("/jobs/#{job.id}/file", {"file" => Rack::Test::UploadedFile.new(path, "application/json")})
+    end
+    expect([last_response.status, page.text]).to match [422, /gaps of what hangs/]
+    expect([book.jobs.count, book.count(:openings), book.count(:log_entries)]).to eq before
+  end
+
+  it "shows every page of an opening whose log has an entry that cannot be read, and says which" do
+    job
+    opening = desk.openings.find { |one| one.record.latest("hand-over")["signed"] }
+    %w[move hand-over picture step cut correction wait].product(strange).each do |kind, after|
+      key = {"hand-over" => "signed", "move" => "hung.A", "correction" => "entry.1"}.fetch(kind, "x")
+      book.db[:log_entries].insert(opening_id: opening.id, version: 1, at: "2027-03-01T06:00:00Z", who: "Odo", kind:,
+        key:, before: "null", after: after.to_json)
+    end
+    %w[log log.csv hand-over hand-over/sheet hand-over.pdf adjust hang built].each do |stage|
+      look("/openings/#{opening.id}/#{stage}")
+      expect([stage, last_response.status]).to eq [stage, 200]
+    end
+    look("/openings/#{opening.id}/log")
+    expect(page.text).to include("This entry cannot be read: move, hung.A.")
+    look("/jobs/#{job.id}.zip")
+    expect(last_response.status).to eq 200
   end
 
   it "is saved and read in on its pages" do

@@ -16,7 +16,11 @@ module YellowTrack
 
         # @param entry [Store::Log::Entry]
         # @return [String]
-        def says(entry)
+        def says(entry) = entry.whole? ? told(entry) : "This entry cannot be read: #{entry.kind}, #{entry.key}."
+
+        private
+
+        def told(entry)
           case entry.kind
           when "reading", "choice" then changed(entry)
           when "move" then move(entry)
@@ -34,8 +38,6 @@ module YellowTrack
           else entry.after.to_s
           end
         end
-
-        private
 
         # What is told by its key in the knowledge of doors, in words.
         def known(entry) = [entry.before, entry.after].map { |value| Desk::ServiceFields.words(entry.key, value) }

@@ -52,7 +52,7 @@ module YellowTrack
             on_job(job, "file") do
               document = read_json(upload("file"), "an opening file")
               to_page Paths.opening(job.read_in(document, name: File.basename(upload("file")[:filename].to_s, ".*"),
-                who:).id)
+                who:, fitter: fitter?).id)
             end
           end
         end
