@@ -14,9 +14,9 @@ module YellowTrack
       def of(rules) = rules[KEY].to_s
 
       # @raise [Fault]
-      def keep(book, typed)
+      def keep(book, typed, who: nil)
         text = typed.to_s.strip
-        return book.house_rules.set(KEY, text) if text.length <= LONGEST
+        return book.house_rules.set(KEY, text, who:) if text.length <= LONGEST
 
         raise Fault.new("\"#{text[0, 40]}\" has #{text.length} characters, too many for the currency. It takes " \
           "#{LONGEST}.", key: "currency")

@@ -13,6 +13,8 @@ module YellowTrack
       FAR = 3650
       LONGEST = 120 # characters of a name
       REASON = 500
+      ANEW = "It is handed over already, with its names. Say why it is handed over anew: what was signed stays in the " \
+        "log.".freeze
       PLACES = %w[top middle bottom].freeze
       # Checks that tell how to measure, choose and fit: once it hangs they are settled.
       FITTERS = /\A(survey|alter|height|head|guide|soft_close|makeup)\.|\.(studs|header|nogging|standoff|lap\.\w+|guide|
@@ -52,6 +54,9 @@ module YellowTrack
 
       # Whether it is a mend that is handed over.
       def mending? = opening.service.on? && !opening.service.closed?
+
+      # Whether it was handed over already, and is not mended since: that is only done anew for a reason.
+      def anew? = !last.nil? && !mending?
 
       # Whether there is anything to hand over.
       def ready? = gaps.any?
@@ -146,6 +151,7 @@ module YellowTrack
       def due(rows) = book.dues.replace("look-back", rows, job_id: opening.row.job_id, opening_id: opening.id)
 
       def refusals(told)
+        return [Fault.new(ANEW, key: "anew")] if anew? && told.anew.empty?
         return [] if settled? || !told.reason.empty?
 
         [Fault.new("Gaps are not #{ready? ? "settled. Settle" : "read. Read"} them, or say why it is handed over so.",
@@ -154,7 +160,7 @@ module YellowTrack
 
       def record(told, mended)
         {"gaps" => plain(gaps), "fitted" => fitted, "look_back" => told.look_back, "names" => told.names,
-         "signatures" => told.signatures, "reason" => told.reason, "mended" => mended,
+         "signatures" => told.signatures, "reason" => told.reason, "anew" => told.anew, "mended" => mended,
          "open" => open_points.map { |check, reason| [check.level.to_s, check.says, reason] }}
       end
 

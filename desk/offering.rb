@@ -27,6 +27,11 @@ module YellowTrack
       # @return [Array<Store::Offers::Offer>] the latest first
       def all = book.offers.of(@job.id)
 
+      # The figure that an offer would be for, exactly; empty where there is none.
+      #
+      # @return [String]
+      def figure = price.figure? ? price.total.to_r.to_s : ""
+
       def currency = Currency.of(@job.rules)
 
       def valid_until = @today + DAYS

@@ -68,6 +68,11 @@ module YellowTrack
       # The trial hang can be done over once it is done.
       def again? = looped.any? && looped.all? { |step| tick(step) }
 
+      # How a step stands, in a few letters; empty where it never was ticked.
+      #
+      # @return [String]
+      def mark(step) = tick(step)&.id.to_s
+
       # The last step of the trial hang's latest round.
       def last_of_loop = looped.last
 

@@ -83,6 +83,11 @@ module YellowTrack
       # @return [Made, nil]
       def open_move = moves.last&.then { |move| move if reading.read["gaps"].nil? }
 
+      # The moves of the panel in hand, in a few letters; empty for none.
+      #
+      # @return [String]
+      def mark = moves.last ? "#{moves.last.entry.id}#{"-" unless open_move}" : ""
+
       # The neighbours' tops that were read, once the panel is turned as said.
       #
       # @return [Hash{String => Numeric}] mm above this panel's

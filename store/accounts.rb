@@ -90,12 +90,14 @@ module YellowTrack
       def firm = @db[:firm].get(:name)
 
       # @param name [String]
+      # @param by [String, nil] who calls it so, once it was called otherwise
       # @raise [Fault] for none
-      def found(name)
+      def found(name, by: nil)
         text = name.to_s.strip
         raise Fault.new("\"#{text[0, 40]}\" is no name of a firm: it takes 1 to 120 characters.", key: "firm") unless
           text.length.between?(1, 120)
 
+        note("the firm is called \"#{text}\", \"#{firm}\" before", by:) if by && firm && firm != text
         @db[:firm].insert_conflict(:replace).insert(id: 1, name: text)
       end
 
@@ -130,6 +132,11 @@ module YellowTrack
         @db[:account_otp_keys].where(id:).delete
         @db[:account_recovery_codes].where(id:).delete
       end
+
+      # A link for a new password that is out, in a few letters; empty for none.
+      #
+      # @return [String]
+      def link_mark(id) = @db[:account_password_reset_keys].where(id:).get(:key).to_s[0, 8]
 
       # Whether the second factor is asked for.
       def factor?(id) = !@db[:account_otp_keys].where(id:).empty?

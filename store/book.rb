@@ -16,12 +16,13 @@ module YellowTrack
         @file = db.opts[:database]
         @known = seen
         @log = Log.new(db)
-        @jobs = Jobs.new(db)
+        @replaced = Replaced.new(db)
+        @jobs = Jobs.new(db, @replaced)
         @openings = Openings.new(db, @log)
         @drafts = Drafts.new(db)
-        @house_rules = HouseRules.new(db)
-        @own_kits = OwnKits.new(db)
-        @prices = Prices.new(db)
+        @house_rules = HouseRules.new(db, @replaced)
+        @own_kits = OwnKits.new(db, @replaced)
+        @prices = Prices.new(db, @replaced)
         @papers = Papers.new(db)
         @saw = Saw.new(db, @log)
         @tape = Tape.new(db)
@@ -39,7 +40,6 @@ module YellowTrack
         @practice = Practice.new(db)
         @tries = Tries.new(db)
         @once = Once.new(db)
-        @replaced = Replaced.new(db)
       end
 
       # What was learnt of other doors that hang badly.

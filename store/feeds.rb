@@ -17,6 +17,11 @@ module YellowTrack
       # @return [String, nil]
       def token = @feeds.get(:token)
 
+      # What stands, in a few letters; empty for nothing.
+      #
+      # @return [String]
+      def mark = token.to_s[0, 8]
+
       # A token that no one knows yet; the one before is good no longer.
       def renew
         @db.transaction do

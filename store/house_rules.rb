@@ -5,15 +5,23 @@ module YellowTrack
     # What every new job and opening starts from; those that are there already
     # stay as they are.
     class HouseRules
-      def initialize(db)
-        @rules = db[:house_rules]
+      # @param db [Sequel::Database]
+      # @param replaced [Replaced]
+      def initialize(db, replaced)
+        @rules, @replaced = db[:house_rules], replaced
       end
 
       # @return [Hash{String => String}] those that were set, by key
       def all = @rules.to_hash(:key, :value)
 
       # Sets one; an empty value takes it back to the usual.
-      def set(key, value)
+      #
+      # @param who [String, nil] sets it, which keeps what it was before
+      def set(key, value, who: nil)
+        before = @rules.where(key:).get(:value).to_s
+        return if before == value
+
+        @replaced.keep("rule", key, before, who:) if who
         value.empty? ? @rules.where(key:).delete : @rules.insert_conflict(:replace).insert(key:, value:)
       end
     end

@@ -11,8 +11,10 @@ module YellowTrack
 
       LONGEST_NAME = 120
 
-      def initialize(db)
-        @jobs = db[:jobs]
+      # @param db [Sequel::Database]
+      # @param replaced [Replaced]
+      def initialize(db, replaced)
+        @jobs, @replaced = db[:jobs], replaced
       end
 
       # @return [Array<Job>] in their order, none of the bin
@@ -54,7 +56,15 @@ module YellowTrack
       # Names a job anew.
       #
       # @raise [Fault] for a name or a place that will not do
-      def rename(id, name:, place:) = @jobs.where(id:).update(name: Jobs.named(name), place: Jobs.place(place))
+      #
+      # @param who [String, nil] names it, which keeps what it was called before
+      def rename(id, name:, place:, who: nil)
+        now, before = [Jobs.named(name), Jobs.place(place)], @jobs.where(id:).get(%i[name place])
+        return if now == before
+
+        @replaced.keep("job", id, before, who:) if who
+        @jobs.where(id:).update(name: now.first, place: now.last)
+      end
 
       # Puts a job in the bin with all its openings, or brings it back.
       def bin(id, binned: true) = @jobs.where(id:).update(binned_at: binned ? Clock.now : nil)

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "digest"
+
 module YellowTrack
   module Store
     # What stands at the saw: bars and their prices, the rack of offcuts, and
@@ -30,6 +32,11 @@ module YellowTrack
         end
           .sort_by { |bar| [bar.material, bar.length] }
       end
+
+      # Bars and their prices, in a few letters.
+      #
+      # @return [String]
+      def mark = Digest::SHA256.hexdigest(bars.map(&:to_a).inspect)[0, 16]
 
       # @return [Array<String>] that have a price
       def materials = @db[:stock].distinct.select_map(:material)

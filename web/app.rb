@@ -18,7 +18,7 @@ module YellowTrack
       set :dump_errors, true
       use Rack::Deflater
 
-      helpers Asking, Admission
+      helpers Asking, Admission, Once
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
         Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
         Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
@@ -52,7 +52,7 @@ module YellowTrack
           use Rates.lay
           use SignIn.on(book, secret:, by_itself:, site:)
           use Gate
-          use Reading
+          use Legible
           use Rack::Protection::AuthenticityToken, message: STALE
         end
       end
@@ -65,9 +65,12 @@ module YellowTrack
 
       before do
         book.there!
-        params.replace(Reading.clean(params)) if params.any?
+        params.replace(Legible.clean(params)) if params.any?
         admit
+        once if account
       end
+
+      after { once_over }
 
       # What the database cannot do is a sentence, for who reads the server's words too.
       def dump_errors!(boom)

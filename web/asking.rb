@@ -75,9 +75,17 @@ module YellowTrack
       def refusing(page)
         yield
       rescue Fault => e
-        status 422
+        status e.is_a?(Desk::Replacing::Clash) ? 409 : 422
         show(page.call(e))
       end
+
+      # What a form replaces, by what it was printed with.
+      #
+      # @return [Desk::Replacing]
+      def replacing(now, typed) = Desk::Replacing.new(params["was"], now:, typed:)
+
+      # That what is pressed is done of what was seen.
+      def of_what_was_seen(says, **now) = Desk::Replacing.seen!(params["was"], now.transform_keys(&:to_s), says)
 
       def to_page(path) = redirect(to(path), 303)
 

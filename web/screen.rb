@@ -70,6 +70,11 @@ module YellowTrack
       # @return [Array<Fault>]
       def faults = fault&.list || []
 
+      # A kit that a form was told of, and may replace: its id and what stands under it.
+      #
+      # @return [String] empty for none
+      def seen_kit = fault.is_a?(Desk::Replacing::Clash) ? "#{fault.key} #{book.own_kits.mark(fault.key)}" : ""
+
       # Which of the page's forms was refused.
       def refused?(form) = !fault.nil? && @form == form
 

@@ -53,9 +53,9 @@ module YellowTrack
       # A form of its own, once it can be read and was sent by a page.
       def read(request)
         env["REQUEST_METHOD"] == "POST" && request.media_type == "multipart/form-data" and refuse(415, Gate::READ)
-        Reading.new(->(_) { [200] }).call(env).then { |status, *| refuse(400, Gate::READ) if status == 400 }
+        Legible.new(->(_) { [200] }).call(env).then { |status, *| refuse(400, Gate::READ) if status == 400 }
         refuse(403, App::STALE) unless Rack::Protection::AuthenticityToken.new(nil).accepts?(env)
-        request.params.replace(Reading.clean(request.params))
+        request.params.replace(Legible.clean(request.params))
       end
 
       def refuse(status, says)

@@ -3,6 +3,7 @@
 require "cgi/escape"
 require "date"
 require "erubi"
+require "securerandom"
 require "tilt"
 require "tilt/erubi"
 require "time"
@@ -20,6 +21,9 @@ module YellowTrack
       ORIGINS = {kit: "from the kit sheet", survey: "from the survey", fitter: "your own figure",
                  handbook: "worked out"}.freeze
       HANDS = {1 => "one person", 2 => "two people", 3 => "three people, or two and a lifter"}.freeze
+
+      # Stands for what a form is known by, until the page is whole.
+      ONCE = "number-of-the-form"
 
       # Stands for a request's token in what is made once for all requests.
       STAMP = "token-of-the-request"
@@ -46,6 +50,11 @@ module YellowTrack
       # @return [String] HTML
       def partial(name, **locals) = TEMPLATES[name].render(self, locals)
 
+      # A piece that is sent by itself.
+      #
+      # @return [String] HTML
+      def part(name, **locals) = numbered(partial(name, **locals))
+
       # A piece of a page of an opening that stays as it is while nothing is written:
       # it is made once, and stamped with the request's token.
       #
@@ -65,14 +74,31 @@ module YellowTrack
       def page(screen)
         body = partial(screen.template, screen:)
         whole = screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
-        Rights.shown(whole, screen.visitor&.role)
+        Rights.shown(numbered(whole), screen.visitor&.role)
       end
+
+      # Each form of a page has a number of its own.
+      def numbered(html) = html.gsub(ONCE) { SecureRandom.uuid }
 
       def paths = Paths
 
       attr_reader :token
 
-      def token_field = "<input type=\"hidden\" name=\"authenticity_token\" value=\"#{token}\">"
+      # What every form is sent with: the request's token, and what it is known by, so that a
+      # double press counts once.
+      #
+      # @return [String] HTML
+      def token_field = hidden("authenticity_token", token) + hidden("once", ONCE)
+
+      # What a form replaces, as it stands.
+      #
+      # @param values [Hash{String => String}]
+      # @return [String] HTML
+      def was(values) = values.map { |key, text| hidden("was[#{key}]", text) }.join
+
+      def hidden(name, value)
+        "<input type=\"hidden\" name=\"#{CGI.escapeHTML(name)}\" value=\"#{CGI.escapeHTML(value.to_s)}\">"
+      end
 
       # Where a file is sent: it is known whose it is before it is read.
       def file_path(path) = Paths.with(path, {Gate::TOKEN => token, "pass" => @pass})

@@ -22,12 +22,15 @@ module YellowTrack
           @typed, @today, @faults = typed, today, []
           @look_back = day
           SIGNERS.each { |name| short(name, LONGEST) }
-          short("reason", REASON)
+          %w[reason anew].each { |name| short(name, REASON) }
         end
 
         def names = SIGNERS.to_h { |name| [name, text(name)] }.reject { |_, name| name.empty? }
 
         def reason = text("reason")
+
+        # Why it is handed over anew.
+        def anew = text("anew")
 
         # Drawn lines that can be read; what cannot is as if it was not drawn.
         def signatures

@@ -41,7 +41,7 @@ RSpec.describe "Handing over" do
   it "looks back in six weeks, in two where heating has just gone on, and refuses days that are none" do
     over(fresh: "1", look_back: "")
     expect(last.after["look_back"]).to eq (Date.today + 14).iso8601
-    over(look_back: "")
+    over(look_back: "", anew: "Another name was missing.")
     expect(last.after["look_back"]).to eq (Date.today + 42).iso8601
     over(look_back: "2027-02-30", fitter: "Odo")
     expect(last_response.status).to eq 422
@@ -65,11 +65,23 @@ RSpec.describe "Handing over" do
     expect(last.after["reason"]).to eq "The floor is laid on Monday."
   end
 
+  it "is handed over anew for a reason alone, and not over another that was not seen" do
+    over(customer: "the house")
+    over
+    expect([last_response.status, plain(page.text)]).to match [422, /Say why it is handed over anew/]
+    first = last.id.to_s
+    over(anew: "The name was another.", was: {"handed" => first})
+    expect(last.after["anew"]).to eq "The name was another."
+    over(anew: "Once more.", was: {"handed" => first})
+    expect([last_response.status, plain(page.text)]).to match [409, /handed over on another screen meanwhile/]
+    expect(last.after["anew"]).to eq "The name was another."
+  end
+
   it "hands nothing over that was changed since it was looked at" do
     seen = now.version
     type(row, "set.gap", "9", stage: "size", seen:)
     send_form(path, {"seen" => seen.to_s, "fitter" => "Odo"})
-    expect(last_response.status).to eq 422
+    expect(last_response.status).to eq 409
     expect(page.text).to include("changed on another screen")
     expect(page.at_css("#sign-fitter")["value"]).to eq "Odo"
     expect(last).to be_nil

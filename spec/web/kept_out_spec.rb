@@ -69,7 +69,7 @@ RSpec.describe "A database that is kept out" do
     book.db[:account_active_session_keys].update(last_use: (Time.now - 3600).utc.iso8601)
     held = SQLite3::Database.new(book.file)
     held.execute("BEGIN IMMEDIATE")
-    allow(book.accounts).to receive(:wrong).and_raise(Sequel.convert_exception_class(SQLite3::BusyException.new("x"),
+    allow(book.tries).to receive(:wrong).and_raise(Sequel.convert_exception_class(SQLite3::BusyException.new("x"),
       Sequel::DatabaseError))
     book.db.synchronize { |connection| connection.busy_handler_timeout = 50 }
     look("/jobs/#{row.job_id}")

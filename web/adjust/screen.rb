@@ -28,6 +28,9 @@ module YellowTrack
         # @return [Desk::Turning]
         def turning = opening.turning
 
+        # The moves that were seen.
+        def mark = turning.mark
+
         def_delegators :turning, :reading, :answer, :controls, :all, :settled?, :to_turn?, :meet, :moves, :open_move,
           :learnt
 

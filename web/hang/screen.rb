@@ -62,6 +62,9 @@ module YellowTrack
         def always = Files::Cautions.always
 
         # The day that stands in a step's field.
+        # The day that a step waits for, as it stands.
+        def promised(step) = progress.promised(step)&.iso8601.to_s
+
         def day_typed(step) = refused?(step) ? typed_at("day") : progress.promised(step)&.iso8601
 
         def refused?(step) = fault && typed["step"] == step.key

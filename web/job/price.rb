@@ -55,9 +55,20 @@ module YellowTrack
         def shares = SHARES
 
         # What stands in a price's field.
-        def in_field(line) = refused(line.key) || plain(prices[line.key] || line.each)
+        def in_field(line) = refused(line.key) || standing[line.key]
 
-        def share_in_field(key) = refused(key) || plain(prices[key])
+        def share_in_field(key) = refused(key) || standing[key]
+
+        # What its form replaces.
+        #
+        # @return [Hash{String => String}]
+        def standing
+          @standing ||= {**price.materials.to_h { |line| [line.key, plain(prices[line.key] || line.each).to_s] },
+                         **SHARES.keys.to_h { |key| [key, plain(prices[key]).to_s] }}
+        end
+
+        # What a price is called.
+        def label(key) = price.materials.find { |line| line.key == key }&.name || SHARES[key] || key
 
         def usual(key) = (key == "visits") ? price.way.trips.to_s : plain(YellowTrack::Price::USUAL[key])
 

@@ -17,6 +17,11 @@ module YellowTrack
 
         def title = kit.name
 
+        # What it was before, the latest first.
+        #
+        # @return [Array<Store::Replaced::Was>]
+        def earlier = book.replaced.of("kit", kit.id)
+
         # Head and foot of a set with it, cut across; nil where its values make none.
         #
         # @return [Drawing::Sections, nil]

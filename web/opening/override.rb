@@ -17,6 +17,9 @@ module YellowTrack
 
         def template = "opening/override"
 
+        # The reason that stands.
+        def reason_before = opening.overrides[check.code].to_s
+
         def stage = nil
       end
     end

@@ -41,6 +41,8 @@ module YellowTrack
         # Whether he may look after someone.
         def after?(one) = one.id != visitor.account_id && roles.include?(one.role)
 
+        def link_mark(one) = book.accounts.link_mark(one.id)
+
         def factor?(one) = book.accounts.factor?(one.id)
       end
     end

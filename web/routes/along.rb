@@ -49,7 +49,7 @@ module YellowTrack
           def along = Desk::TakenAlong.new(book, who:, owner:)
 
           def read_form
-            Reading.clean(Rack::Utils.parse_nested_query(params["form"].to_s))
+            Legible.clean(Rack::Utils.parse_nested_query(params["form"].to_s))
           rescue Rack::BadRequest, RangeError, ArgumentError, EncodingError
             {}
           end

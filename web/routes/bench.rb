@@ -16,10 +16,10 @@ module YellowTrack
             JSON.generate(Drawing::Responses.of(turning.controls).to_h)
           end
           app.post(%r{/openings/#{Asking::NUMBER}/moves}o) do |id|
-            on_bench(find_planned(id)) { |turning| turn(turning) }
+            on_bench(find_planned(id)) { |turning| seen_moves(turning) && turn(turning) }
           end
           app.post(%r{/openings/#{Asking::NUMBER}/moves/back}o) do |id|
-            on_bench(find_planned(id)) { |turning| turning.take_back!(seen:, who:) }
+            on_bench(find_planned(id)) { |turning| seen_moves(turning) && turning.take_back!(seen:, who:) }
           end
         end
 
@@ -31,6 +31,13 @@ module YellowTrack
               yield opening.turning
               to_page Paths.opening(opening.id, stage, panel: opening.turning.reading.name)
             end
+          end
+
+          # What was turned meanwhile is told: another turn, or another way, would be a wrong one.
+          def seen_moves(turning)
+            title = turning.reading.title
+            of_what_was_seen("#{title} was turned meanwhile, or a turn was taken back.", move: turning.mark)
+            true
           end
 
           # Pressed twice, the second has nothing left to turn.

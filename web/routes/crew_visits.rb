@@ -25,11 +25,14 @@ module YellowTrack
 
           # The address that calendars read: made, renewed or withdrawn.
           def change_feed
-            params["withdraw"] ? book.feeds.withdraw : book.feeds.renew
-            to_page Paths.crew_visits
+            refusing(->(fault) { crew_screen(fault:) }) do
+              of_what_was_seen("The address was made anew meanwhile, or withdrawn.", feed: book.feeds.mark)
+              params["withdraw"] ? book.feeds.withdraw : book.feeds.renew
+              to_page Paths.crew_visits
+            end
           end
 
-          def crew_screen = Web::Visits::Crew.new(book, base: request.base_url, **asked)
+          def crew_screen(**rest) = Web::Visits::Crew.new(book, base: request.base_url, **asked, **rest)
 
           # All figures are read before one is kept.
           def keep_hours
@@ -44,11 +47,20 @@ module YellowTrack
             step_figures { |key, text| text.is_a?(Fault) ? faults.push(text) : kept[key] = text }
             raise Faults.new(faults) if faults.any?
 
-            book.transaction { kept.each { |key, text| book.house_rules.set(key, text) } }
+            keep_figures(kept)
             to_page Paths.crew_hours(kept: 1)
-          rescue Faults => e
-            status 422
+          rescue Faults, Desk::Replacing::Clash => e
+            status e.is_a?(Faults) ? 422 : 409
             show Web::Visits::Hours.new(book, **asked, fault: e)
+          end
+
+          # What was changed is kept, and what others changed meanwhile is told.
+          def keep_figures(kept)
+            screen = Web::Visits::Hours.new(book, **asked)
+            typed = params.slice(*kept.keys).transform_values { |text| text.is_a?(Array) ? text.join(",") : text.to_s }
+            form = replacing(screen.standing, {"visits.week" => "", **typed}.slice(*kept.keys))
+            book.transaction { form.changes.each_key { |key| book.house_rules.set(key, kept[key], who:) } }
+            form.tell! { |key| screen.label(key) }
           end
 
           # Takes a figure that the record offers, and nothing else of the page.
@@ -58,7 +70,7 @@ module YellowTrack
             row = YellowTrack::Files::StepTimes.find(id)
             halt 422, "There is no such step any more. Load the page again." unless row&.figures&.key?(name)
 
-            book.house_rules.set(key, YellowTrack::Files::StepTimes.read(row, name, figure))
+            book.house_rules.set(key, YellowTrack::Files::StepTimes.read(row, name, figure), who:)
             to_page Paths.crew_hours(kept: 1)
           end
 

@@ -51,7 +51,7 @@ module YellowTrack
             raise Fault, "That file is over #{LARGEST} bytes. Choose #{what}, as Yellow Track saves it." if text
               .bytesize > LARGEST
 
-            Web::Reading.clean(JSON.parse(text, max_nesting: 20))
+            Web::Legible.clean(JSON.parse(text, max_nesting: 20))
           rescue JSON::ParserError
             raise Fault, "\"#{file[:filename].to_s[0, 60]}\" is no JSON. Choose #{what}, as Yellow Track saves it."
           end

@@ -5,7 +5,7 @@ module YellowTrack
     module Routes
       # An opening handed over: its sheet, its names, its looks back.
       module HandOver
-        TYPED = %w[fitter customer look_back fresh reason line_fitter line_customer].freeze
+        TYPED = %w[fitter customer look_back fresh reason anew line_fitter line_customer].freeze
         SIGNED = /fitter|customer/
 
         def self.registered(app)
@@ -26,18 +26,19 @@ module YellowTrack
           def hand_over(opening)
             handing = Desk::HandingOver.new(opening)
             refusing(->(fault) { stage_screen("hand-over", opening, fault:, form: "over") }) do
-              refuse_unseen(opening)
+              refuse_unseen(opening, handing)
               handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*TYPED)), who:)
               to_page Paths.opening(opening.id, "hand-over")
             end
           end
 
           # What is signed has to be what was looked at.
-          def refuse_unseen(opening)
+          def refuse_unseen(opening, handing)
+            of_what_was_seen("It was handed over on another screen meanwhile.", handed: handing.last&.id.to_s)
             return if seen == opening.version
 
-            raise Fault.new("It was changed on another screen since this page was opened. Look at the sheet again; " \
-              "what you typed stands here.", key: "seen")
+            raise Desk::Replacing::Clash.new("It was changed on another screen since this page was opened. Look at " \
+              "the sheet again; what you typed stands here.", key: "seen")
           end
 
           def look_back(opening)

@@ -13,9 +13,7 @@ module YellowTrack
           app.helpers(Ticking)
           app.post(%r{/openings/#{Asking::NUMBER}/steps}o) do |id|
             opening = find_planned(id)
-            step = step_of(opening)
-            opening.progress.tick!(step, params["undo"].nil?, who:)
-            to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
+            tick(opening, step_of(opening))
           end
           app.post(%r{/openings/#{Asking::NUMBER}/waits}o) { |id| promise(find_planned(id)) }
           app.post(%r{/openings/#{Asking::NUMBER}/rounds}o) do |id|
@@ -33,9 +31,21 @@ module YellowTrack
               "There is no such step for this set any more. Load the page again."
           end
 
+          # What another ticked, or took back, meanwhile stands.
+          def tick(opening, step)
+            refusing(->(fault) { stage_screen("hang", opening, fault:) }) do
+              mark = opening.progress.mark(step)
+              of_what_was_seen("That step was ticked meanwhile, or taken back.", tick: mark)
+              opening.progress.tick!(step, params["undo"].nil?, who:)
+              to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
+            end
+          end
+
           def promise(opening)
             step = step_of(opening)
             refusing(->(fault) { stage_screen("hang", opening, fault:) }) do
+              day = opening.progress.promised(step)&.iso8601.to_s
+              replacing({"day" => day}, {"day" => params["day"].to_s.strip}).tell! { "The day" }
               opening.progress.promise!(step, read_day(params["day"].to_s.strip), who:)
               to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
             end

@@ -29,7 +29,12 @@ module YellowTrack
 
           def rename_job(job)
             on_job(job, "job") do
-              book.jobs.rename(job.id, name: params["name"], place: params["place"])
+              row, typed = job.row, params.slice("name", "place").transform_values(&:to_s)
+              now = {"name" => row.name, "place" => row.place.to_s}
+              form = replacing(now, typed)
+              told = now.merge(form.changes)
+              book.jobs.rename(job.id, name: told["name"], place: told["place"], who:)
+              form.tell! { |key| "The #{key}" }
               to_page Paths.job(job.id)
             end
           end

@@ -11,6 +11,10 @@ module YellowTrack
         def self.registered(app)
           app.helpers(Keeping)
           app.get("/kits") { show Web::Kits::List.new(book, **asked) }
+          app.get(%r{/kits/#{NAME}/before/#{Asking::NUMBER}\.json}o) do |id, place|
+            was = book.replaced.of("kit", id)[Integer(place, 10)] or halt 404
+            give("#{id}.kit.json", "application/json", JSON.pretty_generate(was.before))
+          end
           app.get(%r{/kits/#{NAME}\.json}o) do |id|
             give("#{id}.kit.json", "application/json", JSON.pretty_generate(sheet_of(id)))
           end
@@ -63,8 +67,20 @@ module YellowTrack
             raise Fault.new("\"#{id}\" will not do as an id. It takes letters, digits, - and _.", key: "id") unless id
               .match?(ID)
 
-            book.own_kits.save(sheet)
+            refuse_unseen_kit(id, sheet)
+            book.own_kits.save(sheet, who:)
             to_page Paths.kit(id)
+          end
+
+          # A kit that was not seen is not replaced: it is told, and stands.
+          def refuse_unseen_kit(id, sheet)
+            mark = book.own_kits.mark(id)
+            return if mark.empty? || book.own_kits.sheet(id) == sheet || (params["was"].is_a?(Hash) &&
+              params["was"]["kit"] == "#{id} #{mark}")
+
+            by = book.own_kits.saver(id)
+            raise Desk::Replacing::Clash.new("There is a kit \"#{id}\" already#{", by #{by}" unless by.empty?}. Give " \
+              "yours another id, or send it again to put it in that one's place: what it was is kept.", key: id)
           end
 
           # Figures that the record taught: of a turn, of the drop.

@@ -42,6 +42,8 @@ module YellowTrack
         module Keeping
           def rename_opening(row)
             on_job(find_job(row.job_id.to_s), "name #{row.id}") do
+              form = replacing({"name" => row.name}, {"name" => params["name"].to_s})
+              form.tell! { "The name" }
               book.openings.change(row.id, "name", Store::Jobs.named(params["name"]), seen: row.version, who:)
               to_page Paths.job(row.job_id)
             end
@@ -56,6 +58,7 @@ module YellowTrack
               end
 
               before = opening.row.notes
+              replacing({"notes" => before.to_s}, {"notes" => notes}).tell! { "The note" }
               unless before == notes
                 opening.note({kind: "note", key: "notes", before:, after: notes}, who:,
                   columns: {notes:})

@@ -14,6 +14,8 @@ module YellowTrack
             opening = find_opening(id)
             check = stop_of(opening, code)
             refusing(->(fault) { override_screen(opening, code, fault:) }) do
+              before = opening.overrides[code].to_s
+              replacing({"reason" => before}, {"reason" => reason}).tell! { "The reason" }
               opening.note({kind: "override", key: code, before: check.says, after: reason}, who:)
               to_page Paths.opening(opening.id, "size", anchor: code)
             end

@@ -55,7 +55,8 @@ module YellowTrack
 
           def name_firm
             refusing(->(fault) { crew_of_firm(fault:) }) do
-              book.accounts.found(params["firm"])
+              replacing({"firm" => book.accounts.firm.to_s}, {"firm" => params["firm"].to_s}).tell! { "The firm's name" }
+              book.accounts.found(params["firm"], by: who)
               to_page Paths.crew
             end
           end
@@ -85,13 +86,14 @@ module YellowTrack
             when "close" then book.accounts.close(one.id, by: who)
             when "open" then book.accounts.open(one.id, by: who)
             when "one-factor" then take_factor(one)
-            else return hand_out(new_password_of(one), one.name)
+            when "password" then return hand_out(new_password_of(one), one.name)
             end
             to_page Paths.crew
           end
 
           def change_role(one)
             halt 403 unless Rights.below(account.role).include?(params["role"].to_s)
+            of_what_was_seen("#{one.name} is #{one.role} since.", role: one.role)
 
             book.accounts.become(one.id, role: params["role"], by: who)
           end
@@ -102,6 +104,8 @@ module YellowTrack
           end
 
           def new_password_of(one)
+            of_what_was_seen("A link for #{one.name} was made meanwhile: another would end it.",
+              link: book.accounts.link_mark(one.id))
             book.accounts.note("a link for a new password was made for #{one.name}", by: who)
             rodauth.new_password_link(one.id)
           end

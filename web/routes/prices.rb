@@ -24,19 +24,29 @@ module YellowTrack
         module Pricing
           # Every price that can be read is kept; the others are said.
           def keep_prices(job)
-            unread = (params["price"].is_a?(Hash) ? params["price"] : {}).filter_map do |key, typed|
-              keep_price(key, typed.to_s)
-            end
+            screen = Job::Price.new(job, **asked)
+            typed = params["price"].is_a?(Hash) ? params["price"].transform_values(&:to_s) : {}
+            form = replacing(screen.standing, typed)
+            unread = form.changes.filter_map { |key, text| keep_price(key, text) }
+            unread += beaten(form, screen)
             return to_page(Paths.job(job.id, "price")) if unread.empty?
 
             status 422
-            show Job::Price.new(job, unread:, **asked)
+            show Job::Price.new(find_job(job.id.to_s), unread:, **asked)
+          end
+
+          # What others changed meanwhile, told.
+          def beaten(form, screen)
+            form.tell! { |key| screen.label(key) } || []
+          rescue Desk::Replacing::Clash => e
+            [e.words]
           end
 
           OFFERED = %w[valid_until note].freeze
 
           def make_offer(job)
             refusing(->(fault) { Job::Price.new(job, **asked, fault:) }) do
+              of_what_was_seen("Its figure is another now.", total: Desk::Offering.new(job).figure)
               Desk::Offering.new(job).make!(params.slice(*OFFERED), who:)
               to_page "#{Paths.job(job.id, "price")}#offers-name"
             end
@@ -55,7 +65,7 @@ module YellowTrack
           def keep_price(key, typed)
             return if key.length > LONGEST_KEY
 
-            book.prices.set(key, typed.strip.empty? ? nil : read_price(typed))
+            book.prices.set(key, typed.strip.empty? ? nil : read_price(typed), who:)
             nil
           rescue Fault => e
             e.words

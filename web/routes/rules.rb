@@ -7,16 +7,29 @@ module YellowTrack
       module Rules
         def self.registered(app)
           app.get("/rules") { show Web::Rules::Screen.new(book, **asked) }
-          app.post("/rules") do
-            YellowTrack::Files::HouseRules.all.each do |rule|
-              value = params[rule.key].to_s
-              book.house_rules.set(rule.key, (value == rule.usual) ? "" : value) if rule.options.key?(value)
-            end
-            book.openings.forget_listings
+          app.helpers(Setting)
+          app.post("/rules") { keep_rules }
+        end
+
+        # What the route does.
+        module Setting
+          # Rules that can be kept are; the others are told.
+          def keep_rules
+            screen = Web::Rules::Screen.new(book, **asked)
             refusing(->(fault) { Web::Rules::Screen.new(book, **asked, fault:) }) do
-              Desk::Currency.keep(book, params[Desk::Currency::KEY]) if params.key?(Desk::Currency::KEY)
+              form = replacing(screen.standing, params.slice(*screen.standing.keys).transform_values(&:to_s))
+              form.changes.each { |key, text| set_rule(key, text) }
+              book.openings.forget_listings
+              form.tell! { |key| screen.label(key) }
               to_page Paths.rules(kept: 1)
             end
+          end
+
+          def set_rule(key, text)
+            return Desk::Currency.keep(book, text, who:) if key == Desk::Currency::KEY
+
+            rule = YellowTrack::Files::HouseRules.all.find { |one| one.key == key }
+            book.house_rules.set(key, (text == rule.usual) ? "" : text, who:) if rule.options.key?(text)
           end
         end
       end

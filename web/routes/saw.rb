@@ -13,6 +13,7 @@ module YellowTrack
           app.post("/rack") { on_rack("offcut") { book.saw.keep(named_material, bar_length) } }
           app.post("/rack/stock") do
             on_rack("stock") do
+              of_what_was_seen("Prices of bars were changed meanwhile.", bars: book.saw.mark)
               book.saw.stock(named_material, bar_length, params["price"] && read_price(params["price"]))
             end
           end

@@ -43,9 +43,13 @@ module YellowTrack
             step = KEY.match?(params["step"].to_s) && opening.service.find(params["step"])
             halt 422, "There is no such step for this cause any more. Load the page again." unless step
 
-            opening.service.tick!(step, params["undo"].nil?, who:)
             stage = Desk::Stage[params["stage"].to_s]&.key || "mend"
-            to_page Paths.opening(opening.id, stage, anchor: "service.#{step.key}")
+            refusing(->(fault) { stage_screen(stage, opening, fault:) }) do
+              of_what_was_seen("That step was ticked meanwhile, or taken back.",
+                tick: opening.service.tick(step)&.id.to_s)
+              opening.service.tick!(step, params["undo"].nil?, who:)
+              to_page Paths.opening(opening.id, stage, anchor: "service.#{step.key}")
+            end
           end
         end
       end

@@ -15,7 +15,7 @@ module YellowTrack
           end
           app.get(%r{/openings/#{Asking::NUMBER}/(#{NAMES})}o) { |id, key| show stage_screen(key, find_opening(id)) }
           app.get(%r{/openings/#{Asking::NUMBER}/slide}o) do |id|
-            view(renewed: true).partial("size/slid", screen: stage_screen("size", find_planned(id)))
+            view(renewed: true).part("size/slid", screen: stage_screen("size", find_planned(id)))
           end
           app.post(%r{/openings/#{Asking::NUMBER}/set}o) { |id| take(find_opening(id)) }
         end

@@ -52,7 +52,7 @@ module YellowTrack
           # page is loaded anew.
           def renewed(screen)
             headers "HX-Refresh" => "true" if screen.another_page?
-            view(renewed: true).partial("parts/renewed", screen:)
+            view(renewed: true).part("parts/renewed", screen:)
           end
         end
       end

@@ -62,6 +62,8 @@ module YellowTrack
 
           def tick_visit_step(job)
             key = params["step"].to_s
+            ended = Desk::Visiting.new(job).steps.find { |one| one["key"] == key }&.fetch("ended", nil).to_s
+            of_what_was_seen("#{key} was ticked meanwhile, or taken back.", ended:)
             Desk::Visiting.new(job).tick!(key, params["undo"].nil?, who:)
             to_page "#{Paths.visits(job.id)}#step-#{key}"
           rescue Fault => e

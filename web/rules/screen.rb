@@ -19,6 +19,22 @@ module YellowTrack
 
         def currency_typed = fault ? typed_at(Desk::Currency::KEY) : Desk::Currency.of(set)
 
+        # What its form replaces.
+        #
+        # @return [Hash{String => String}]
+        def standing = {**rules.to_h { |rule| [rule.key, value(rule)] }, Desk::Currency::KEY => Desk::Currency.of(set)}
+
+        # What a rule is called.
+        def label(key) = rules.find { |rule| rule.key == key }&.label || "Currency"
+
+        # What stands in its field.
+        def shown(rule) = fault ? typed_at(rule.key) : value(rule)
+
+        # What rules were before, the latest first.
+        #
+        # @return [Array<Store::Replaced::Was>]
+        def earlier = standing.keys.flat_map { |key| book.replaced.of("rule", key, most: 3) }.sort_by(&:at).reverse
+
         def kept? = params.key?("kept")
 
         private

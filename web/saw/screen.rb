@@ -21,6 +21,8 @@ module YellowTrack
         # @return [Array<Store::Saw::Bar>]
         def bars = @bars ||= book.saw.bars
 
+        def bars_mark = book.saw.mark
+
         # Materials that openings ask for, and those in stock.
         def materials = @materials ||= (book.openings.materials + bars.map(&:material)).uniq.sort
 

@@ -50,6 +50,8 @@ module YellowTrack
 
         def feed = book.feeds.token
 
+        def feed_mark = book.feeds.mark
+
         def feed_address = "#{@base}#{Paths.feed(feed)}"
 
         def next_sentence

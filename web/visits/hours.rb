@@ -15,6 +15,9 @@ module YellowTrack
         NAMES = {"top-hung" => "top-hung", "bottom-rolling" => "bottom-rolling", "wall-hung" => "wall-hung",
                  "bifold" => "bifold", "pocket" => "pocket", "service" => "mending"}.freeze
 
+        NAMED = {"visits.week" => "Working days", "visits.from" => "From", "visits.to" => "To", "visits.travel" =>
+          "Minutes to the site", "visits.crew" => "How many you are", "visits.paint" => "Who paints"}.freeze
+
         def template = "visits/hours"
 
         def title = "Days and hours"
@@ -27,8 +30,32 @@ module YellowTrack
         def value(key)
           return typed_at(key) if fault && params.key?(key)
 
+          written(key)
+        end
+
+        # As it is written in a field.
+        def written(key)
           %w[visits.from visits.to].include?(key) ? Desk::CrewHours.clock(Integer(hours[key], 10)) : hours[key]
         end
+
+        # What its form replaces.
+        #
+        # @return [Hash{String => String}]
+        def standing
+          {"visits.week" => hours.week.join(","), "visits.paint" => hours["visits.paint"],
+           **%w[visits.from visits.to visits.travel visits.crew].to_h { |key| [key, written(key)] },
+           **rows.flat_map { |row| figures(row).keys.map { |name| field(row, name) } }.to_h { |key|
+             [key, rules[key].to_s]
+           }}
+        end
+
+        # What a figure is called.
+        def label(key) = NAMED[key] || key.delete_prefix(Files::StepTimes::PREFIX).tr(".", " ")
+
+        # What was before, the latest first.
+        #
+        # @return [Array<Store::Replaced::Was>]
+        def earlier = standing.keys.flat_map { |key| book.replaced.of("rule", key, most: 3) }.sort_by(&:at).reverse
 
         def kept? = params.key?("kept")
 

@@ -6,7 +6,7 @@ module YellowTrack
   module Web
     # Whether a query and a form can be read at all. Their text is cleaned: no NUL, no broken
     # characters, no control characters but line feeds and tabs.
-    class Reading
+    class Legible
       STRAY = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/
 
       # @param app [#call]
