@@ -13,8 +13,6 @@ module YellowTrack
         def to_s = "#{level.to_s.ljust(5)}  #{says}#{" #{self.do}" if self.do}"
       end
 
-      ROOM = 1024 * 1024 # kB; less free on the disk is told
-      LITTLE = 100 * 1024 # kB; less is a stop
       SKEW = 300 # seconds that an entry may lie ahead
 
       # @param database [String] path of the book
@@ -60,6 +58,8 @@ module YellowTrack
 
         Store::Copy.prove(@database)
         good("The database proves whole: #{@database}, #{File.size(@database) / 1024} kB.")
+      rescue Store::Copy::Newer => e
+        stop(e.words, "Update the program; the book is as it was.")
       rescue Fault => e
         stop(e.words, "Bring the last good backup back: bin/restore FILE.")
       end
@@ -75,10 +75,17 @@ module YellowTrack
       def backup
         backups = Store::Backups.new(@database)
         last = backups.last
+        return stop("The last backup failed: #{backups.failure}", "Mend that, then bin/backup.") if backups.failure
         return stop("There is no backup.", "bin/backup makes one; bin/serve makes one a day.") unless last
+        return left_over(backups) if backups.left_over.any?
         return good("Backed up on #{told(last.at)}.") unless backups.late?
 
         watch("The last backup is of #{told(last.at)}.", "bin/backup makes one.")
+      end
+
+      def left_over(backups)
+        watch("Copies of the book that were cut off, in #{backups.folder}: #{backups.left_over.length}.",
+          "The next backup sweeps them away.")
       end
 
       def pictures
@@ -112,13 +119,12 @@ module YellowTrack
       end
 
       def disk
-        out, = Open3.capture2e("df", "-Pk", File.exist?(@database) ? @database : File.dirname(@database, 2))
-        free = out.lines.last.to_s.split[3].to_i
-        return good("#{free / 1024} MB are free on the disk.") if free >= ROOM
+        free = Store::Disk.free(File.exist?(@database) ? @database : File.dirname(@database, 2))
+        return watch("How much room the disk has is not told here.", nil) unless free
 
-        [:watch, :stop][(free < LITTLE) ? 1 : 0].then { |level|
-          Found.new(level:, says: "#{free / 1024} MB are free on the disk.", do: "Make room before it is full.")
-        }
+        level = Store::Disk.level(free)
+        Found.new(level:, says: "#{free / 1024} MB are free on the disk.",
+          do: (level == :good) ? nil : "Make room before it is full.")
       end
 
       def inside(&) = Store::Copy.inside(@database, &)

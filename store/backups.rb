@@ -40,10 +40,25 @@ module YellowTrack
       # @raise [Copy::Unsound] where it does not prove whole
       def make(now: Time.now)
         path = "#{folder}/#{name}-#{now.strftime(STAMP)}.sqlite3"
+        Copy.sweep(folder)
         Copy.make(@database, path) { |rough| keep_secret(rough) }
         prune
+        forgive
         made(path)
+      rescue Fault, *Trouble::KINDS => e
+        note_failure(e)
+        raise
       end
+
+      # Why the last one failed; nil where it did not.
+      #
+      # @return [String, nil]
+      def failure = File.file?(failed) ? File.read(failed).strip : nil
+
+      # Copies that were cut off, which the next one sweeps away.
+      #
+      # @return [Array<String>] paths
+      def left_over = Copy.left_over(folder)
 
       # @return [Array<Made>] the latest first
       def all
@@ -63,6 +78,18 @@ module YellowTrack
       def late?(now = Time.now) = none_since?(now, LATE)
 
       private
+
+      def failed = "#{folder}/#{name}.failed"
+
+      def forgive = FileUtils.rm_f(failed)
+
+      # A disk that takes no more does not take this either: then its own fault is told alone.
+      def note_failure(error)
+        FileUtils.mkdir_p(folder, mode: 0o700)
+        File.write(failed, Trouble.says(error) || error.message, perm: 0o600)
+      rescue SystemCallError
+        nil
+      end
 
       def none_since?(now, seconds) = all.none? { |one| (now - one.at).between?(0, seconds - 1) }
 

@@ -16,7 +16,9 @@ module YellowTrack
 
       # @param path [String] of the file; made if it is not there
       # @return [Sequel::Database]
+      # @raise [Fault] where it was there, by what is left of it
       def open(path)
+        refuse_left_over(path)
         FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
         db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 8)
         db.transaction_mode = :immediate
@@ -25,6 +27,17 @@ module YellowTrack
         migrate(db)
         keep_private(path)
         db
+      end
+
+      # No empty book where one was: what is left of it is named.
+      def refuse_left_over(path)
+        return if File.exist?(path)
+
+        left = Dir["#{path}.restored", "#{path}.before-*", "#{path}-wal"].map { |file| File.basename(file) }
+        return if left.empty?
+
+        raise Fault.new("\"#{path}\" is not there, and #{left.join(", ")} is left of it: no empty book is made in its " \
+          "place. Bring a backup back with bin/restore FILE, or give one of those its name.", key: "file")
       end
 
       # The book and what belongs to it is nobody else's on this machine.
@@ -56,10 +69,20 @@ module YellowTrack
         Sequel.extension :migration
         return if target.nil? && current?(db)
 
+        refuse_newer(db)
+
         locked(db) do
           keep_before(db) if target.nil?
           Sequel::Migrator.run(db, MIGRATIONS, target:, use_transactions: true)
         end
+      end
+
+      # @raise [Fault] for a book of a newer program
+      def refuse_newer(db)
+        return unless version(db) > newest
+
+        raise Fault.new("\"#{db.opts[:database]}\" was written by a newer Yellow Track (#{version(db)}; this one knows " \
+          "#{newest}). Update the program; the book is as it was.", key: "file")
       end
 
       # A copy of a book before its tables change, beside it.

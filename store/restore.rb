@@ -18,6 +18,9 @@ module YellowTrack
         @file, @database = file, database
       end
 
+      # One rename puts it there, once all is ready: cut off before it, the book is as it was; after
+      # it, it is the one that came back.
+      #
       # @param now [Time]
       # @return [Back]
       # @raise [Copy::Unsound] for a file that is no whole book: nothing is touched
@@ -27,7 +30,7 @@ module YellowTrack
         Serving.alone(@database) do
           FileUtils.mkdir_p(File.dirname(@database), mode: 0o700)
           Copy.make(@file, "#{@database}.restored")
-          kept = put_by(now)
+          kept = keep_beside(now)
           take_secret
           File.rename("#{@database}.restored", @database)
           told(kept)
@@ -36,21 +39,45 @@ module YellowTrack
 
       private
 
-      # The book that was there, with what belongs to it, under another name.
-      def put_by(now)
-        there = ["", "-wal", "-shm", ".secret"].select { |end_of| File.exist?("#{@database}#{end_of}") }
-        kept = "#{@database}.before-#{now.strftime(Backups::STAMP)}"
-        there.each { |end_of| File.rename("#{@database}#{end_of}", "#{kept}#{end_of}") }
-        kept if there.include?("")
+      # The book that is there, whole in its one file, stands under another name too.
+      def keep_beside(now)
+        return unless File.exist?(@database)
+
+        whole_in_its_file
+        name = "#{@database}.before-#{now.strftime(Backups::STAMP)}"
+        [name, *(2..).lazy.map { |turn| "#{name}-#{turn}" }.first(99)].find { |free| !File.exist?(free) }
+          .tap { |kept| linked(kept) }
       end
 
-      # The secret stands beside a book that is open, not in it.
+      def linked(kept)
+        File.link(@database, kept)
+      rescue Errno::EPERM, Errno::ENOTSUP, Errno::EOPNOTSUPP
+        FileUtils.cp(@database, kept, preserve: true)
+      end
+
+      # What was written last goes into the file; a damaged one keeps what cannot.
+      def whole_in_its_file
+        db = SQLite3::Database.new(@database)
+        db.busy_timeout = Database::BUSY_MS
+        db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+      rescue SQLite3::Exception
+        put_by_rest
+      ensure
+        db&.close
+        FileUtils.rm_f(%W[#{@database}-wal #{@database}-shm]) if File.size?("#{@database}-wal").nil?
+      end
+
+      def put_by_rest
+        FileUtils.mv("#{@database}-wal", "#{@database}-wal.before") if File.exist?("#{@database}-wal")
+      end
+
+      # The secret stays, so that whoever is signed in stays so; where there is none, the backup's.
       def take_secret
         db = SQLite3::Database.new("#{@database}.restored")
         return unless db.get_first_value("SELECT 1 FROM sqlite_master WHERE name = 'kept_secret'")
 
         secret = db.get_first_value("SELECT value FROM kept_secret")
-        File.write("#{@database}.secret", secret, perm: 0o600) if secret
+        File.write("#{@database}.secret", secret, perm: 0o600) if secret && !File.exist?("#{@database}.secret")
         db.execute("DROP TABLE kept_secret")
       ensure
         db&.close

@@ -27,7 +27,7 @@ module YellowTrack
       def call
         YellowTrack::Files::Help.wrong(USAGE) if !ACTS.include?(@act) || (@name.empty? && @act != "list")
 
-        @book = Store::Book.open(Store::Place.database)
+        @book = Store::Book.open(there)
         (@act == "list") ? list : done
       rescue Fault => e
         abort e.words
@@ -48,6 +48,14 @@ module YellowTrack
       end
 
       private
+
+      # Whoever only looks makes no book.
+      def there
+        path = Store::Place.database
+        return path if @act == "add" || File.file?(path)
+
+        raise Fault.new("No book yet at \"#{path}\". bin/serve makes it, or bin/account add NAME.", key: "file")
+      end
 
       def list
         all = @book.accounts.all

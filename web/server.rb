@@ -13,6 +13,7 @@ module YellowTrack
     class Server
       PORT = 8642
       THREADS = [1, 8].freeze
+      STOP = 2 # seconds that what is under way is waited for
       SAYS = "Something here failed. What was saved before is still there.\n"
       FAILED = [500, {"content-type" => "text/plain; charset=utf-8"}, [SAYS]].freeze
       SECRET = /\A\h{128}\z/
@@ -90,6 +91,7 @@ module YellowTrack
         Puma::Configuration.new do |puma|
           puma.bind "tcp://#{host}:#{port}"
           puma.threads(*THREADS)
+          puma.force_shutdown_after STOP
           puma.app app
           puma.http_content_length_limit Limits::ARCHIVE
           puma.lowlevel_error_handler { |error, *| Server.unread(error) }

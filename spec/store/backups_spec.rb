@@ -35,9 +35,88 @@ RSpec.describe YellowTrack::Store::Backups do
     book.close
     File.write("#{path}.secret", "b" * 128)
     back = restore(made.path)
-    expect([back.jobs, File.read("#{path}.secret")]).to eq [1, "a" * 128]
+    expect([back.jobs, File.read("#{path}.secret")]).to eq [1, "b" * 128] # who is signed in stays so
+    File.delete("#{path}.secret")
+    restore(made.path)
+    expect(File.read("#{path}.secret")).to eq "a" * 128
     expect(all(path)).to eq all(made.path)
     expect(all(back.kept)["jobs"].length).to eq 2
+  end
+
+  it "is cut off at any place of bringing one back without a book that is none" do
+    filled.close
+    made = backups.make
+    YellowTrack::Store::Book.open(path).tap { |book| book.jobs.add(name: "Afterwards") && book.close }
+    steps = %i[rename link write].flat_map { |call| [[call, 0], [call, 1]] }
+    steps.each do |call, after|
+      count = -1
+      allow(File).to receive(call).and_wrap_original { |way, *rest, **more|
+        raise Interrupt if (count += 1) == after
+
+        way.call(*rest, **more)
+      }
+      begin
+        restore(made.path)
+      rescue Interrupt
+        nil
+      end
+      allow(File).to receive(call).and_call_original
+      expect([call, after, all(path)["jobs"].length]).to eq([call, after, 2]).or eq([call, after, 1])
+      YellowTrack::Store::Book.open(path).close
+    end
+  end
+
+  it "makes no empty book where one was, and opens none of a newer program" do
+    filled.close
+    File.rename(path, "#{path}.before-2027-03-01T060000")
+    expect { YellowTrack::Store::Book.open(path) }
+      .to raise_error(YellowTrack::Fault, /before-2027-03-01T060000 is left of it: no empty book/)
+    expect(File.exist?(path)).to be false
+    File.rename("#{path}.before-2027-03-01T060000", path)
+    db = SQLite3::Database.new(path)
+    db.execute("UPDATE schema_info SET version = 999")
+    db.close
+    expect { YellowTrack::Store::Book.open(path) }.to raise_error(YellowTrack::Fault, /newer.*Update the program/)
+    expect(YellowTrack::Desk::Doctor.new(path).found.map(&:to_s)).to include(/stop.*newer.*Update the program/)
+  end
+
+  # A copy of which SQLite says this, step by step.
+  def copying(*states)
+    Class.new { define_method(:step) { |_| states.shift } && define_method(:finish) { @over = true } }.new
+  end
+
+  it "ends on whatever SQLite says that is not done, busy or locked, and on busy too in the end" do
+    copy = YellowTrack::Store::Copy
+    stub_const("YellowTrack::Store::Copy::WAIT", 0.001)
+    stub_const("YellowTrack::Store::Copy::LONGEST", 0.01)
+    expect { copy.stepped(copying(0, 5, 6, 0, 101)) }.not_to raise_error
+    expect { copy.stepped(copying(0, 13)) }.to raise_error(SQLite3::FullException)
+    [10, 11, 1, 7, 26].each { |state| expect { copy.stepped(copying(state)) }.to raise_error(SQLite3::IOException) }
+    expect { copy.stepped(copying(*[5] * 100)) }.to raise_error(SQLite3::BusyException)
+  end
+
+  it "looks for room first, tells on the disk why the last failed, and forgets it with the next good one" do
+    filled.close
+    allow(YellowTrack::Store::Disk).to receive(:free).and_return(900)
+    expect { backups.make }.to raise_error(YellowTrack::Fault, /0 MB free, and a copy of the book takes \d+ MB/)
+    expect([backups.failure, backups.all, Dir["#{@folder}/backups/*.new"]]).to match [/Make room/, [], []]
+    expect(YellowTrack::Desk::Doctor.new(path).found.map(&:to_s)).to include(/stop.*The last backup failed/)
+    allow(YellowTrack::Store::Disk).to receive(:free).and_call_original
+    backups.make
+    expect(backups.failure).to be_nil
+  end
+
+  it "sweeps what was cut off, counted by the doctor before, and leaves what is being written" do
+    filled.close
+    backups.make
+    cut, held = %w[cut held].map { |name| "#{@folder}/backups/book-#{name}.sqlite3.new" }
+    File.write(cut, "x")
+    File.open(held, "w") do |file|
+      file.flock(File::LOCK_EX)
+      expect(YellowTrack::Desk::Doctor.new(path).found.map(&:to_s)).to include(/watch.*cut off.*: 1\./)
+      backups.make(now: Time.now + 1)
+      expect([File.exist?(cut), File.exist?(held)]).to eq [false, true]
+    end
   end
 
   it "has what was written while a copy goes on, or not, and is whole either way" do

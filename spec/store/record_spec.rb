@@ -8,13 +8,13 @@ RSpec.describe YellowTrack::Store::Log do
   it "tells the log by kind, the latest of each key, and who was at work" do
     %w[Runa Odo Runa].each_with_index do |who, place|
       book.log.add(opening_id: row.id, version: 1, kind: "step", key: %w[line track line][place], before: nil,
-        after: place,
+        after: place.zero? ? nil : true,
         who:, at: "2026-11-0#{place + 1}T08:00:00Z")
     end
     expect(book.log.of(row.id).map(&:kind)).to eq %w[made step step step]
     told = book.log.told([row.id])
-    expect(told.fetch(row.id).latest("step").transform_values(&:after)).to eq("line" => 2, "track" => 1)
-    expect(told.fetch(row.id).of("step").map(&:after)).to eq [0, 1, 2]
+    expect(told.fetch(row.id).latest("step").transform_values(&:after)).to eq("line" => true, "track" => true)
+    expect(told.fetch(row.id).of("step").map(&:after)).to eq [nil, true, true]
     expect(book.log.names_in(row.id)).to match_array %w[Runa Odo fitter]
     expect(book.log.find(0)).to be_nil
   end

@@ -39,6 +39,17 @@ module YellowTrack
             Store::Backups.new(book.file).late?
         end
 
+        # Why the last backup failed, or how little room the disk has; nil for neither.
+        #
+        # @return [String, nil]
+        def trouble
+          failure = Store::Backups.new(book.file).failure
+          return "The last backup failed: #{failure}" if failure
+
+          free = Store::Disk.lately(File.dirname(book.file))
+          "The disk has #{free / 1024} MB free. Make room before it is full." unless Store::Disk.level(free) == :good
+        end
+
         # What is due, before all else.
         #
         # @return [Due]
