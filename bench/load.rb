@@ -4,7 +4,7 @@ require "tmpdir"
 
 module YellowTrack
   module Bench
-    # Twenty fitters who type at once into the real server for two minutes; then many pages
+    # Twenty fitters who type at once into the real server for two minutes, while backups are made; then many pages
     # asked for, and the memory that it has before and after.
     class Load
       FITTERS = 20
@@ -34,8 +34,17 @@ module YellowTrack
 
       private
 
+      # One backup after another, as long as it is typed.
+      def backing
+        @over = false
+        Thread.new { Store::Backups.new(@path).make && sleep(1) until @over }
+      end
+
       def typed
+        beside = backing
         times, faults = Array.new(FITTERS) { |one| Thread.new { fitter(one) } }.map(&:value).transpose.map(&:flatten)
+        @over = true
+        beside.join
         sorted = times.sort
         format("%d fitters typing for %d s: %d readings, median %.1f ms, 95 %% under %.1f ms, %d errors", FITTERS,
           @seconds, sorted.length, Timing.median(sorted), sorted[(sorted.length * 0.95).floor], faults.length)

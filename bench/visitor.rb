@@ -5,18 +5,19 @@ require "uri"
 
 module YellowTrack
   module Bench
-    # A browser without a screen: it keeps its cookie, and signs in by the page for that.
+    # A browser without a screen: it keeps its cookies, and signs in by the page for that.
     class Visitor
       TOKEN = /name="authenticity_token" value="([^"]+)"/
-
-      # @return [String, nil] the cookie that it goes by
-      attr_reader :cookie
 
       # @param http [Net::HTTP]
       # @param cookie [String, nil] of one who is signed in
       def initialize(http, cookie = nil)
-        @http, @cookie = http, cookie
+        @http = http
+        @cookies = cookie.to_s.split("; ").to_h { |one| one.split("=", 2) }
       end
+
+      # @return [String] the cookies that it goes by
+      def cookie = @cookies.map { |name, value| "#{name}=#{value}" }.join("; ")
 
       # @return [Net::HTTPResponse]
       def get(path, head = {}) = kept(@http.get(path, told(head)))
@@ -30,15 +31,15 @@ module YellowTrack
         answer = post("/account/sign-in", URI.encode_www_form(authenticity_token: token, name:, password:))
         raise "not signed in: #{answer.code}" unless answer["location"]&.end_with?("/")
 
-        get("/") && @cookie
+        get("/") && cookie
       end
 
       private
 
-      def told(head) = {"Cookie" => @cookie, **head}.compact
+      def told(head) = {"Cookie" => cookie, **head}
 
       def kept(answer)
-        @cookie = answer["set-cookie"][/\A[^;]+/] if answer["set-cookie"]
+        @cookies.update((answer.get_fields("set-cookie") || []).to_h { |one| one[/\A[^;]+/].split("=", 2) })
         answer
       end
     end

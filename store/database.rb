@@ -20,8 +20,9 @@ module YellowTrack
       def open(path)
         refuse_left_over(path)
         FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
-        db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 8)
+        db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 32)
         db.transaction_mode = :immediate
+        db.extend(InTurn)
         db.timezone = :utc # what rodauth dates
         db.current_timestamp_utc = true
         migrate(db)

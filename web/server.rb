@@ -12,7 +12,7 @@ module YellowTrack
     # Starts the application on a database file.
     class Server
       PORT = 8642
-      THREADS = [1, 8].freeze
+      THREADS = [4, 24].freeze
       STOP = 2 # seconds that what is under way is waited for
       SAYS = "Something here failed. What was saved before is still there.\n"
       FAILED = [500, {"content-type" => "text/plain; charset=utf-8"}, [SAYS]].freeze

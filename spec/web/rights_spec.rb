@@ -100,6 +100,7 @@ RSpec.describe "Who may what" do
     GET /kits/twin-42 ol
     GET /kits/twin-42.json ol
     GET /kits/twin-42/built ol
+    GET /kits/twin-42/before/0.json ol
     GET /kits/twin-42/copy ol
     POST /kits/file -
     POST /kits/twin-42/copy -
