@@ -60,13 +60,18 @@ module YellowTrack
     # @param labour [Hash{String => Rational}] hours, by what they go into
     # @param way [Way, nil]
     def initialize(openings, bars:, prices:, mends: [], labour: {}, way: nil)
-      @openings, @mends = openings, mends
       @prices = prices
-      @materials = (kits + bars_of(bars) + sheets + fixings + mending).freeze
+      @materials = (kits(openings) + bars_of(bars) + sheets(openings) + fixings(openings) + mending(mends)).freeze
       @labour = labour.freeze
       @way = way || Way.new(trips: 0, minutes: 0, people: 1)
       freeze
     end
+
+    # The same counts and hours at some prices.
+    #
+    # @param prices [Hash{String => Rational}] by key
+    # @return [Price]
+    def at(prices) = dup.at_those(prices)
 
     # A share or a sum: the fitter's, else the usual.
     def set(key) = @prices[key] || USUAL.fetch(key)
@@ -108,12 +113,20 @@ module YellowTrack
       step.positive? ? (marked / step).ceil * step : marked
     end
 
+    protected
+
+    def at_those(prices)
+      @prices = prices
+      @materials = materials.map { |one| line(one.key, one.name, one.count, one.unit) }.freeze
+      freeze
+    end
+
     private
 
     def line(key, name, count, unit) = Line.new(key:, name:, count:, unit:, each: @prices[key])
 
-    def kits
-      @openings.map { |plan, _| plan.opening.kit }.group_by(&:id).map do |id, list|
+    def kits(openings)
+      openings.map { |plan, _| plan.opening.kit }.group_by(&:id).map do |id, list|
         line("kit #{id}", list.first.name, list.length, "set")
       end
     end
@@ -125,22 +138,22 @@ module YellowTrack
       end
     end
 
-    def sheets
-      @openings.flat_map { |_, parts| parts.sheets }.reject { |sheet| sheet.material.start_with?("slab") }
+    def sheets(openings)
+      openings.flat_map { |_, parts| parts.sheets }.reject { |sheet| sheet.material.start_with?("slab") }
         .group_by(&:material)
         .map { |material, list| line("sheet #{material}", material, list.sum(&:area).round(2), "m²") }
     end
 
-    def fixings
-      counts = @openings.map { |plan, _| plan.set.fittings }.reduce({}) do |all, one|
+    def fixings(openings)
+      counts = openings.map { |plan, _| plan.set.fittings }.reduce({}) do |all, one|
         all.merge(one) { |_, some, more| some + more }
       end
       counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, "piece") if count.positive? }
     end
 
     # Parts that mends fit.
-    def mending
-      @mends.flat_map(&:parts).tally.map { |name, count| line("part #{name}", name, count, "piece") }
+    def mending(mends)
+      mends.flat_map(&:parts).tally.map { |name, count| line("part #{name}", name, count, "piece") }
     end
   end
 end

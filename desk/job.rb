@@ -55,7 +55,8 @@ module YellowTrack
       def one_by_one(&passed)
         return openings.lazy.reject { |one| passed.call(one.row) } if @openings
 
-        book.openings.of(id).lazy.reject(&passed).each_slice(SLICE).flat_map { |rows| made(rows) }
+        (0..).step(SLICE).lazy.map { |after| book.openings.of(id, most: SLICE, after:) }.take_while(&:any?)
+          .flat_map { |rows| made(rows.reject(&passed)) }
       end
 
       # @return [Integer] how many openings hang in it
@@ -99,10 +100,10 @@ module YellowTrack
       def cut_list = @cut_list ||= CutList.new(book, planned)
 
       # @return [Price] what it costs
-      def price
-        @price ||= Price.new(planned.map { |one| [one.plan, one.parts] }, bars: cut_list.to_buy, mends:, way:,
-          prices: cut_list.bar_prices.merge(book.prices.all), labour: Price.hours(steps))
-      end
+      def price = @price ||= bill.price.at(bill.bars.merge(book.prices.all))
+
+      # @return [Bill] what it is made of
+      def bill = @bill ||= Bill.of(self)
 
       # @return [Visiting] its visits as they are planned
       def visiting = @visiting ||= Visiting.new(self)

@@ -39,13 +39,7 @@ module YellowTrack
       # What the offer is for: a line an opening.
       #
       # @return [Array<String>]
-      def lines
-        @job.openings.filter_map { |one|
-          next if one.plan.nil? && !one.service.on?
-
-          "#{one.letter} #{one.name}: #{of(one)}"
-        }
-      end
+      def lines = @job.bill.lines
 
       # Makes an offer of the price as it stands.
       #
@@ -72,53 +66,19 @@ module YellowTrack
       #
       # @return [CameTo]
       def came_to
-        done = @job.steps.select { |step| step["ended"] }
-        price = spent(done)
-        materials = price.materials.sum { |line| line.cost || 0 } + cut_bars
+        price = @job.bill.spent.at(book.prices.all.except("visits"))
+        materials = price.materials.sum { |line| line.cost || 0 } + @job.bill.cut
         CameTo.new(materials:, hours: price.labour.values.sum, labour: price.labour_cost, visits: price.trips,
           travel: price.travel_cost, total: materials + price.labour_cost + price.travel_cost)
       end
 
       private
 
-      def of(one)
-        return "mended#{": #{one.service.cause.label}" if one.service.cause}" if one.plan.nil? || one.others?
-
-        set = one.plan.set
-        "#{one.kit.name}, #{set.panels.length} × #{one.cut_printer.with_unit(set.width)} × " \
-          "#{one.cut_printer.with_unit(set.height)}, #{set.makeup.words}"
-      end
-
       # The lines for the fitter, exact, as text.
       def breakdown
         {"materials" => price.material_cost, "labour" => price.labour_cost, "travel" => price.travel_cost,
          "own" => price.own_cost, "hours" => price.labour.values.sum, "visits" => price.trips}
           .transform_values { |number| number.to_r.to_s }
-      end
-
-      # Minutes that a done step took, by its ticks; else its own.
-      def took(step)
-        id = @job.agendas[step["opening"]].row(step["key"])&.id
-        step["minutes"] && (ticked[[step["opening"], id]] || step["minutes"])
-      end
-
-      def ticked = @ticked ||= Took.new(book).of(@job.openings)
-
-      # Kits, sheet and fixings of openings whose kit is there; hours as they were ticked;
-      # the trips that were made, whatever number of them was priced.
-      def spent(done)
-        there = done.map { |step| step["key"] }
-        openings = @job.planned.select { |one| there.include?("#{one.letter}-order") }
-        Price.new(openings.map { |one| [one.plan, one.parts] }, bars: [], prices: book.prices.all.except("visits"),
-          labour: Price.hours(done.map { |step| step.merge("minutes" => took(step)) }),
-          way: Price::Way.new(**@job.way.to_h, trips: @job.days_on_site.length))
-      end
-
-      # What was cut, by its share of the cheapest bar of its material.
-      def cut_bars
-        each = book.saw.bars.group_by(&:material)
-          .transform_values { |bars| bars.map { |bar| bar.price / bar.length }.min }
-        @job.cut_list.done.sum { |part, cut| cut.as_cut * (each[part.material] || 0) }
       end
 
       def day(typed, faults)

@@ -85,7 +85,7 @@ RSpec.describe "Whatever comes to the door" do
       "/practice/tightest/learn", "/practice/tightest/learn.json", "/practice/which-way/7/bench.json",
       "/practice/crew/1",
       "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/before/0.json", "/kits/twin-42/copy",
-      "/jobs/#{job}", "/jobs/#{job}/visits/longer", "/jobs/#{job}/cut",
+      "/jobs/#{job}", "/jobs/#{job}/visits/longer", "/jobs/#{job}/visits/sums/A-order", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
       "/lines.css", "/tape", "/jobs/#{job}/built", "/kits/twin-42/built", "/jobs/#{job}.zip", "/jobs/#{job}/log.csv",

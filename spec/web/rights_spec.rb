@@ -36,6 +36,7 @@ RSpec.describe "Who may what" do
     GET /jobs/1/visits ol
     GET /jobs/1/visits/longer ol
     GET /jobs/1/visits.csv ol
+    GET /jobs/1/visits/sums/A-order ol
     GET /jobs/1/visits.ics ol
     GET /jobs/1/work.json ol
     POST /jobs/1/bin o

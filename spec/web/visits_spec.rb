@@ -82,7 +82,7 @@ RSpec.describe "Visits" do
     send_form("#{path}/steps", {"step" => "A-order"})
     expect(shown).to include("A-order order")
     expect(page.at_css("#step-A-order").text).to include("done 20")
-    send_form("#{path}/steps", {"step" => "A-order", "undo" => "1"})
+    send_form("#{path}/steps", {"undo" => "A-order"})
     look(path)
     expect(page.at_css("#step-A-order").text).not_to include("done 20")
     send_form("#{path}/steps", {"step" => "A-nothing"})

@@ -27,7 +27,7 @@ module YellowTrack
 
         def title = "Buy list and price of #{job.name}"
 
-        def nothing? = @desk.planned.empty? && @desk.mends.empty?
+        def nothing? = @desk.bill.nothing?
 
         # @return [YellowTrack::Price]
         def price = @desk.price
@@ -50,7 +50,7 @@ module YellowTrack
         # Openings whose panels nobody weighed: their labour is reckoned with two.
         #
         # @return [Array<String>] letters
-        def unweighed = @desk.planned.select { |one| one.plan.set.weight.nil? }.map(&:letter)
+        def unweighed = @desk.bill.unweighed
 
         def shares = SHARES
 

@@ -10,6 +10,7 @@ module YellowTrack
           app.helpers(Planning)
           app.get(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits/longer}o) { |id| look_longer(find_job(id)) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/visits/sums/([A-Z]{1,3}-[a-z0-9-]{1,30})}o) { |id, key| step_sums(id, key) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| keep_visits(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits/steps}o) { |id| tick_visit_step(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }
@@ -25,11 +26,20 @@ module YellowTrack
           def show_visits(job)
             changes = added(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
             return to_tried(Paths.visits(job.id, changes)) if asks_more?
+            return view.part("visits/all_steps", screen: visits_screen(job, changes)) if htmx?
 
             show visits_screen(job, changes)
           rescue Fault, Faults => e
             status 422
             show visits_screen(job, Desk::Visiting::Changes.new(asks_more? ? params.slice(*ASKED) : {}), fault: e)
+          end
+
+          # The sum of a step's minutes.
+          def step_sums(id, key)
+            screen = visits_screen(find_job(id), Desk::Visiting::Changes.new)
+            view.part("parts/sums", screen:, entries: screen.sums(key))
+          rescue KeyError
+            halt 404
           end
 
           # What is tried stands in the address, as long as that takes it.
@@ -61,13 +71,14 @@ module YellowTrack
           end
 
           def tick_visit_step(job)
-            key = params["step"].to_s
+            key = (params["undo"] || params["step"]).to_s
             ended = Desk::Visiting.new(job).steps.find { |one| one["key"] == key }&.fetch("ended", nil).to_s
-            of_what_was_seen("#{key} was ticked meanwhile, or taken back.", ended:)
+            was = {key => params["was"][key].to_s} if params["was"].is_a?(Hash)
+            Desk::Replacing.seen!(was, {key => ended}, "#{key} was ticked meanwhile, or taken back.")
             Desk::Visiting.new(job).tick!(key, params["undo"].nil?, who:)
-            to_page "#{Paths.visits(job.id)}#step-#{key}"
+            to_page "#{Paths.visits(job.id, nil, all: 1)}#step-#{key}"
           rescue Fault => e
-            status 422
+            status e.is_a?(Desk::Replacing::Clash) ? 409 : 422
             show visits_screen(job, Desk::Visiting::Changes.new, fault: e)
           end
 

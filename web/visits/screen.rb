@@ -150,12 +150,30 @@ module YellowTrack
         end
 
         # Every step that is still to be done, and those that are done.
+        # When each step that is done was over, as its form was printed with; and that it says so.
+        #
+        # @return [Hash{String => String}]
+        def ended = {"steps" => "", **done_list.to_h { |step| [step["key"], step["ended"]] }}
+
         def open_list = visiting.steps.reject { |one| one["ended"] }
 
         def done_list = visiting.steps.select { |one| one["ended"] }
 
         # The sum of a step's minutes, in a list of none or one.
         def sums(key) = [visiting.agendas.fetch(YellowTrack::Visits.letter(key)).sum(key)].compact
+
+        MANY = 100 # steps, past which a sum is asked for when it is opened
+
+        # Whether every step stands on the page: of many, once they are asked for.
+        def all? = !many? || all_asked?
+
+        def all_asked? = params.key?("all")
+
+        def all_path = Paths.visits(job.id, visiting.changes, all: 1)
+
+        def many? = visiting.steps.length > MANY
+
+        def sums_path(key) = Paths.job(job.id, "visits", "sums", key)
 
         # What sums are shown with.
         def sum_printer = Working::MILLIMETRES

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # What a job's price is made of, but for the prices: counts of what is to buy, hours, the way.
+    # Of a large job that takes a while; it is kept until anything that it stands on is another.
+    class Bill
+      KEPT = Latest.new(16)
+
+      # @param job [Job]
+      # @param today [Date]
+      # @return [Bill]
+      def self.of(job, today: Date.today)
+        now = Time.now
+        KEPT.fetch([job.book.file, job.id, job.shown, today, now.hour, Store::Stamp.of(job.book.db, job.id)]) { new(job) }
+      end
+
+      # @return [Price] without prices but the bars', and what of it is spent already
+      attr_reader :price, :spent
+      # @return [Hash{String => Rational}] of bars that are to be bought
+      attr_reader :bars
+      # @return [Array<String>] letters of openings whose panels nobody weighed
+      attr_reader :unweighed
+      # @return [Array<String>] what an offer is for, a line an opening
+      attr_reader :lines
+      # @return [Rational] what was cut of bars, at the cheapest
+      attr_reader :cut
+
+      # @param job [Job]
+      def initialize(job)
+        @job, @book, @planned = job, job.book, job.planned
+        @bars = job.cut_list.bar_prices
+        @price = Price.new(@planned.map { |one| [one.plan, one.parts] }, bars: job.cut_list.to_buy, mends: job.mends,
+          way: job.way, prices: {}, labour: Price.hours(job.steps))
+        @nothing = @planned.empty? && job.mends.empty?
+        @unweighed = @planned.select { |one| one.plan.set.weight.nil? }.map(&:letter)
+        @lines, @spent, @cut = lines_of_openings, spent_already, cut_already
+        @job = @book = @planned = @ticked = nil
+        freeze
+      end
+
+      def nothing? = @nothing
+
+      private
+
+      def lines_of_openings
+        @job.openings.filter_map { |one|
+          next if one.plan.nil? && !one.service.on?
+
+          "#{one.letter} #{one.name}: #{of(one)}"
+        }
+      end
+
+      def of(one)
+        return "mended#{": #{one.service.cause.label}" if one.service.cause}" if one.plan.nil? || one.others?
+
+        set = one.plan.set
+        "#{one.kit.name}, #{set.panels.length} × #{one.cut_printer.with_unit(set.width)} × " \
+          "#{one.cut_printer.with_unit(set.height)}, #{set.makeup.words}"
+      end
+
+      # Minutes that a done step took, by its ticks; else its own.
+      def took(step)
+        id = @job.agendas[step["opening"]].row(step["key"])&.id
+        step["minutes"] && (ticked[[step["opening"], id]] || step["minutes"])
+      end
+
+      def ticked = @ticked ||= Took.new(@book).of(@job.openings)
+
+      # Kits, sheet and fixings of openings whose kit is there; hours as they were ticked;
+      # the trips that were made, whatever number of them was priced.
+      def spent_already
+        done = @job.steps.select { |step| step["ended"] }
+        there = done.to_set { |step| step["key"] }
+        openings = @planned.select { |one| there.include?("#{one.letter}-order") }
+        Price.new(openings.map { |one| [one.plan, one.parts] }, bars: [], prices: {},
+          labour: Price.hours(done.map { |step| step.merge("minutes" => took(step)) }),
+          way: Price::Way.new(**@job.way.to_h, trips: @job.days_on_site.length))
+      end
+
+      # What was cut, by its share of the cheapest bar of its material.
+      def cut_already
+        each = @book.saw.bars.group_by(&:material)
+          .transform_values { |bars| bars.map { |bar| bar.price / bar.length }.min }
+        @job.cut_list.done.sum { |part, cut| cut.as_cut * (each[part.material] || 0) }
+      end
+    end
+  end
+end
