@@ -9,6 +9,7 @@ module YellowTrack
     class TakenAlong
       TICK = "tick:" # begins the key of a draft that is a step's tick
       OLDEST = 60 * 24 * 3600 # seconds
+      OFF = 24 * 3600 # seconds that a device's clock may be off the server's, without being asked about
 
       # A draft that quarrels, or could not be read: opening, its row; key; field, nil for a
       # step; step; draft; theirs, the entry that it quarrels with.
@@ -18,10 +19,26 @@ module YellowTrack
 
       # @param text [String] when a device says that something was written
       # @return [Time] never later than now, nor long ago
-      def self.time(text, now: Time.now)
-        Time.iso8601(text.to_s).clamp(now - OLDEST, now)
+      def self.time(text, now: Time.now) = told(text, now).clamp(now - OLDEST, now)
+
+      # What a device says of a time; now, where that is none.
+      #
+      # @return [Time]
+      def self.told(text, now = Time.now)
+        Time.iso8601(text.to_s)
       rescue ArgumentError
         now
+      end
+
+      # Whether it could not have been then: before the opening was there, or by a clock that is a
+      # day or more off the server's.
+      #
+      # @param at [Time] as the device says
+      # @param clock [Time] what its clock showed when it was sent
+      # @param made [Time] when the opening was made
+      # @param now [Time]
+      def self.doubtful?(at, clock:, made:, now: Time.now)
+        (clock - now).abs >= OFF || at >= now + OFF || at < made - 1
       end
 
       # @param book [Store::Book]
@@ -42,6 +59,9 @@ module YellowTrack
         his = since.all? { |entry| entry.who == @who && Time.iso8601(entry.at) <= at }
         (since.any? && his) ? since.last.version : seen
       end
+
+      # Whether all that was written of an opening since is his own: then he saw it.
+      def his_own?(opening, seen) = @book.log.since(opening.id, seen).all? { |entry| entry.who == @who }
 
       # Ticks a step, or takes that back; later ticks of others quarrel with it.
       #

@@ -6,7 +6,7 @@ module YellowTrack
     class Book
       attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
         :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations, :sent,
-        :practice, :tries, :once, :replaced
+        :practice, :tries, :once, :replaced, :asked_times
 
       # @param path [String]
       def self.open(path) = new(Database.open(path))
@@ -40,6 +40,7 @@ module YellowTrack
         @practice = Practice.new(db)
         @tries = Tries.new(db)
         @once = Once.new(db)
+        @asked_times = AskedTimes.new(db)
       end
 
       # What was learnt of other doors that hang badly.

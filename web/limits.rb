@@ -12,7 +12,7 @@ module YellowTrack
       PICTURE = 13 * 1024 * 1024
       ARCHIVE = 120 * 1024 * 1024
       ARCHIVES = "/jobs/archive"
-      PICTURES = %r{\A/openings/\d{1,9}/pictures\z}
+      PICTURES = %r{\A/(?:openings/\d{1,9}|along)/pictures\z}
       FILES = Regexp.union(PICTURES, %r{\A#{ARCHIVES}\z}o, %r{\A/jobs/\d{1,9}/file\z}, %r{\A/kits/file\z})
       WAYS_IN = %r{\A/account/}
       COOKIE = /(?:\A|;\s*)yellow-track=/

@@ -65,6 +65,9 @@ module YellowTrack
         @currency unless @currency.empty?
       end
 
+      # How much of his quarrels with what others wrote, where the page tells it; nil elsewhere.
+      def quarrels = nil
+
       # What was refused, each by itself.
       #
       # @return [Array<Fault>]

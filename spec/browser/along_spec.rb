@@ -88,4 +88,81 @@ RSpec.describe "Without a network, in the browser" do
     names, _, workers = session.evaluate_async_script(kept)
     expect([names, workers]).to eq [[], 0]
   end
+
+  it "tells a quarrel in the field that has the focus too, and on the first page" do
+    network.cut
+    session.visit("/openings/#{row.id}/measure")
+    type("survey-depth", "131")
+    expect(session).to have_css("#field-survey-depth.queued")
+    book.openings.change(row.id, "survey.depth", "125", seen: nil, who: "Odo")
+    session.find_field("survey-depth").click
+    network.back
+    expect(session).to have_css("#along-bar", text: "1 of yours quarrels with what others wrote", wait: 15)
+    expect(session).to have_css("#field-survey-depth.unsent", text: /Changed meanwhile from .* to 125.*You typed 131/)
+    session.visit("/")
+    expect(session).to have_css("#along-bar", text: "1 of yours quarrels")
+  end
+
+  it "clears nothing where the server does not answer a sign-out, and answers in a sentence for what is not here" do
+    network.cut
+    session.visit("/openings/#{row.id}/measure")
+    type("survey-depth", "131")
+    expect(session).to have_css("#field-survey-depth.queued")
+    out = "fetch('/account/sign-out', {method: 'POST'}).then(() => arguments[0]('sent'), () => arguments[0]('away'))"
+    expect(session.evaluate_async_script(out)).to eq "away"
+    session.visit("/account")
+    expect(session).to have_css("[role=alert]", text: "This page is not on this device, and the server does not answer")
+    expect(session).to have_css("[data-along-waiting]", text: "survey.depth 131: not sent yet")
+    allow(book.sent).to receive(:once).and_raise(Sequel::DatabaseError)
+    network.back
+    session.visit("/account")
+    expect(session).to have_css("#along-bar", text: "1 not sent yet")
+    network.cut
+    session.accept_confirm(/1 not sent yet would be lost: survey.depth 131/) { session.click_button("Sign out") }
+    expect(session).to have_css("#away", text: "you are still signed in, and nothing went from this device")
+    session.visit("/along")
+    expect(session).to have_css("[data-along-waiting]", text: "survey.depth 131: not sent yet")
+    allow(book.sent).to receive(:once).and_call_original
+    network.back
+    expect(session).to have_css("#along-bar", visible: :hidden, wait: 20)
+    expect(now("survey.depth")).to eq "131"
+  end
+
+  it "keeps what another wrote for him: it is neither shown nor sent nor cleared by whoever signs in" do
+    network.cut
+    session.visit("/openings/#{row.id}/measure")
+    type("survey-depth", "131")
+    expect(session).to have_css("#field-survey-depth.queued")
+    Browser.app = YellowTrack::Web::App.on(book, secret: "c" * 64, by_itself: "Odo")
+    network.back
+    session.visit("/")
+    expect(session).to have_css("#along-bar", text: "1 of another's wait on this device until he signs in", wait: 15)
+    session.visit("/along")
+    expect(session).to have_no_css("[data-along-waiting] p")
+    expect(now("survey.depth")).not_to eq "131"
+    Browser.app = YellowTrack::Web::App.on(book, secret: "d" * 64, by_itself: "Runa")
+    session.visit("/")
+    Timeout.timeout(20) { sleep 0.2 until now("survey.depth") == "131" }
+    expect(book.log.of(row.id).last.who).to eq "Runa"
+  end
+
+  it "keeps a picture, a turn and a signature in their order, and sends each once" do
+    network.cut
+    session.visit("/openings/#{row.id}/log")
+    Tempfile.create(["foot", ".png"]) do |file|
+      system("convert", "-size", "8x6", "xc:gray", file.path)
+      session.attach_file("picture", file.path)
+      session.find("form[action*='/pictures'] button").click
+      expect(session).to have_css("#along-bar", text: "1 not sent yet")
+    end
+    session.visit("/openings/#{row.id}/hand-over")
+    session.fill_in("Name, for the house", with: "The house")
+    session.fill_in("reason", with: "The floor is not laid.") if session.has_field?("reason", wait: 0)
+    session.click_button("Hand it over")
+    expect(session).to have_css("#along-bar", text: "2 not sent yet")
+    network.back
+    expect(session).to have_css("#along-bar", visible: :hidden, wait: 20)
+    kinds = book.log.of(row.id).last(2).map(&:kind)
+    expect(kinds).to eq %w[picture hand-over]
+  end
 end

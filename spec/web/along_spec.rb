@@ -1,17 +1,18 @@
 # frozen_string_literal: true
 
 require "json"
+require "open3"
 require "securerandom"
 
 # What devices write away from the server, and send on.
 RSpec.describe "A job that was taken along" do
   include Site
 
-  let!(:row) { hang }
+  let!(:row) { YellowTrack::Store::Clock.during(Time.now - 90 * 86_400) { hang } }
 
   # Sends on what was written; what came of it.
-  def sent_on(path, form, at: Time.now, uid: SecureRandom.uuid)
-    send_form("/along", {"uid" => uid, "at" => at.utc.iso8601, "path" => path,
+  def sent_on(path, form, at: Time.now, uid: SecureRandom.uuid, clock: Time.now)
+    send_form("/along", {"uid" => uid, "at" => at.utc.iso8601, "now" => clock.utc.iso8601, "path" => path,
                          "form" => Rack::Utils.build_nested_query(form)})
     JSON.parse(last_response.body)
   end
@@ -52,14 +53,65 @@ RSpec.describe "A job that was taken along" do
     expect(saved(row, "survey.depth")).to eq "133"
   end
 
-  it "dates nothing after now, nor long ago, whatever the device's clock says" do
-    value("survey.depth", "131", at: Time.now + 86_400)
+  it "dates nothing after now, nor long ago" do
+    value("survey.depth", "131", at: Time.now + 3600)
     expect(Time.iso8601(last.at)).to be_within(5).of(Time.now)
-    value("survey.depth", "132", seen: 9, at: Time.at(0))
+    value("survey.depth", "132", seen: 9, at: Time.now - 80 * 86_400)
     expect(Time.iso8601(last.at)).to be_within(86_400).of(Time.now - 60 * 86_400)
     send_form("/along", {"uid" => SecureRandom.uuid, "at" => "noon", "path" => "/openings/#{row.id}/remarks",
                          "form" => "text=a"})
     expect(Time.iso8601(last.at)).to be_within(5).of(Time.now)
+  end
+
+  it "keeps what has a time that cannot be with both times, and takes it in once it is said which" do
+    before = saved(row, "survey.depth")
+    {Time.now - 91 * 86_400 => Time.now, Time.now - 3600 => Time.now - 40 * 86_400,
+     Time.now + 2 * 86_400 => Time.now + 2 * 86_400}.each_with_index do |(at, clock), place|
+      expect(value("survey.depth", "13#{place}", at:, clock:)).to include("how" => "asked")
+    end
+    expect(saved(row, "survey.depth")).to eq before
+    look("/")
+    expect(page.at_css("#along-bar")["data-quarrels"]).to eq "3"
+    look("/along")
+    expect(page.css(".quarrel").map { |one| one.text.gsub(/\s+/, " ") })
+      .to all(match(/as this device says.*when it came in/))
+    ids = page.css("form[action='/along/times'] input[name=id]").map { |one| one["value"] }.uniq
+    send_form("/along/times", {"id" => ids[1], "when" => "told"})
+    expect([saved(row, "survey.depth"), Time.iso8601(last.at)]).to match ["131", be_within(5).of(Time.now - 3600)]
+    send_form("/along/times", {"id" => ids[0], "when" => "came"})
+    expect([saved(row, "survey.depth"), Time.iso8601(last.at)]).to match ["130", be_within(5).of(Time.now)]
+    send_form("/along/times", {"id" => ids[1], "when" => "told"})
+    look("/along")
+    expect(page.css("form[action='/along/times'] input[name=id]").length).to eq 2
+  end
+
+  it "takes pictures, turns and hand-overs in, each once, after what was read before them" do
+    YellowTrack::Demo::Loader.new("").fill(book)
+    opening = book.jobs.all.flat_map { |job| book.openings.of(job.id) }.find { |one|
+      look("/openings/#{one.id}/adjust")
+      page.at_css("form[action$='/moves']")
+    }
+    move = page.css("form[action$='/moves'] input[type=hidden]").to_h { |one| [one["name"], one["value"]] }
+    path, uid = "/openings/#{opening.id}/moves", SecureRandom.uuid
+    2.times { expect(sent_on(path, move.merge("suggested" => "1"), uid:)).to include("how" => "kept") }
+    made = book.log.of(opening.id, kind: "move").count { |one| one.who == Site::FITTER }
+    expect(sent_on(path, move.merge("suggested" => "1"))).to include("how" => "refused", "says" => /turned meanwhile/)
+    expect(book.log.of(opening.id, kind: "move").count { |one| one.who == Site::FITTER }).to eq made
+    over = {"seen" => "0", "reason" => "The floor is not laid.", "customer" => "the house", "was" => {"handed" => ""}}
+    book.openings.note(opening.id, {kind: "remark", key: "remark", before: nil, after: "x"}, who: Site::FITTER)
+    told = sent_on("/openings/#{opening.id}/hand-over", over.merge("seen" => book.openings.find(opening.id).version.to_s))
+    expect(told).to include("how" => "kept")
+    expect(sent_on("/openings/#{opening.id}/hand-over", over)).to include("how" => "refused", "says" => /handed over/)
+  end
+
+  it "takes a picture in with its caption, once" do
+    png, = Open3.capture2("convert", "-size", "8x6", "xc:gray", "png:-", binmode: true)
+    dot = Rack::Test::UploadedFile.new(StringIO.new(png), "image/png", true, original_filename: "dot.png")
+    values = {"uid" => SecureRandom.uuid, "at" => Time.now.utc.iso8601, "now" => Time.now.utc.iso8601,
+              "path" => "/openings/#{row.id}/pictures", "form" => "caption=The+foot"}
+    2.times { send_form("/along/pictures", values.merge("picture" => dot)) }
+    expect(JSON.parse(last_response.body)).to include("how" => "kept")
+    expect(book.log.of(row.id, kind: "picture").map { |one| one.after["caption"] }).to eq ["The foot"]
   end
 
   it "sets what both wrote side by side, and takes what is decided by one press" do

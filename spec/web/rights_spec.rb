@@ -20,6 +20,8 @@ RSpec.describe "Who may what" do
     GET /along ol
     POST /along o
     POST /along/decide o
+    POST /along/pictures o
+    POST /along/times o
     GET /backups o
     POST /backups o
     POST /jobs o

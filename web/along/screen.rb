@@ -14,7 +14,34 @@ module YellowTrack
           @open ||= Desk::TakenAlong.new(book, who: visitor.who, owner: visitor.owner).open
         end
 
-        def quarrels = open.select(&:quarrel?)
+        # @param says [String, nil] what was not taken in just now
+        def initialize(book, says: nil, **rest)
+          super(book, **rest)
+          @says = says
+        end
+
+        attr_reader :says
+
+        def disputed = open.select(&:quarrel?)
+
+        def quarrels = disputed.length + asked.length
+
+        # @return [Array<Store::AskedTimes::Asked>]
+        def asked = @asked ||= book.asked_times.of(visitor.account_id)
+
+        ACTS = {"pictures" => "a picture", "moves" => "a turn", "back" => "a turn that is taken back",
+                "hand-over" => "a hand-over", "remarks" => "a remark"}.freeze
+
+        # What it is about.
+        def asked_about(one)
+          form = Rack::Utils.parse_nested_query(one.form)
+          opening = book.openings.find(one.path[/\d+/].to_i)
+          what = ACTS[one.path[%r{[^/]+\z}]] || [form["step"], form["key"], form["value"]].compact.join(" ")
+          "#{"#{opening.letter} #{opening.name}: " if opening}#{what}"
+        end
+
+        # With its year: a clock may be off by years.
+        def full_moment(at) = Time.iso8601(at).localtime.strftime("%-d %B %Y, %H:%M")
 
         def unread = open.reject(&:quarrel?)
 

@@ -5,7 +5,8 @@ importScripts("/js/along/queue.js", "/js/along/keeping.js", "/js/along/sending.j
 
 const SLOW = 5000 // ms for the server to answer, where the page is kept here as well
 const AWAY = [502, 504] // what a proxy answers while the server behind it is away
-const TAKEN_IN = /^\/openings\/(\d+)\/(values|steps|service\/steps|remarks)$/
+const TAKEN_IN = /^\/openings\/(\d+)\/(values|steps|service\/steps|remarks|pictures|moves|moves\/back|hand-over)$/
+const FORMS = /^(application\/x-www-form-urlencoded|multipart\/form-data)/
 
 self.addEventListener("install", () => self.skipWaiting())
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()))
@@ -22,7 +23,7 @@ self.addEventListener("fetch", (event) => {
 
 // A page: the server's, or as it was kept.
 async function page(request, address) {
-  if (address.pathname === "/token" || address.pathname.startsWith("/account")) return fetch(request)
+  if (address.pathname === "/token" || address.pathname.startsWith("/account")) return itself(request)
   const kept = await keptPage(address)
   try {
     const answer = await (kept ? within(SLOW, fetch(request)) : fetch(request))
@@ -31,7 +32,17 @@ async function page(request, address) {
     return answer
   } catch (fault) {
     if (kept) return kept
-    if (request.mode === "navigate" && await anyKept()) return notHere()
+    if (request.mode === "navigate") return notHere()
+    throw fault
+  }
+}
+
+// What is only the server's to answer.
+async function itself(request) {
+  try {
+    return await fetch(request)
+  } catch (fault) {
+    if (request.mode === "navigate") return notHere()
     throw fault
   }
 }
@@ -46,11 +57,10 @@ async function written(request, address) {
   const opening = TAKEN_IN.exec(address.pathname)[1]
   const copy = request.clone()
   const taken = await keptPage(new URL(`/openings/${opening}/measure`, self.location.origin))
-  if (!taken || !(request.headers.get("content-type") ?? "").startsWith("application/x-www-form-urlencoded")) {
-    return fetch(request)
-  }
+  if (!taken || !FORMS.test(request.headers.get("content-type") ?? "")) return fetch(request)
   await sendAll()
-  if (!(await waiting()).some((one) => !one.refused)) {
+  const { account } = await told()
+  if (!(await waiting()).some((one) => !one.refused && one.account === account)) {
     try {
       const answer = await fetch(request)
       if (!AWAY.includes(answer.status)) return answer
@@ -61,21 +71,28 @@ async function written(request, address) {
 
 async function keep(request, address, opening) {
   const htmx = request.headers.get("hx-request") === "true"
-  const form = new URLSearchParams(await request.text())
-  form.delete("authenticity_token")
+  const [form, picture] = await readForm(request)
   const { account } = await told()
   await add({ uid: crypto.randomUUID(), at: new Date().toISOString(), account, opening, path: address.pathname,
-    form: form.toString() })
+    form: form.toString(), ...(picture ? { picture } : {}) })
   self.registration.sync?.register("send").catch(() => {})
   await tellAll()
   if (htmx) return new Response("", { status: 202, headers: { "x-kept": "here" } })
   return Response.redirect(request.referrer || `/openings/${opening}/measure`, 303)
 }
 
+// What a form says, and the picture that it carries.
+async function readForm(request) {
+  const read = await request.formData()
+  const entries = [...read].filter(([name, value]) => typeof value === "string" && name !== "authenticity_token")
+  const picture = [...read.values()].find((value) => value instanceof File && value.size > 0)
+  return [new URLSearchParams(entries), picture]
+}
+
 self.addEventListener("message", (event) => {
   const answer = (what) => event.ports[0]?.postMessage(what)
   const does = { take: () => take(event.data.along, answer), leave: () => leave(event.data.job), send: sendAll,
-    drop: () => drop(event.data.uid), state, clear,
+    drop: () => drop(event.data.uid), state, clear: () => clear(event.data.account),
     clearPages: forgetPages }[event.data.does]
   const done = async () => answer(await does() ?? await state())
   event.waitUntil(done().catch((fault) => answer({ fault: fault.message })))

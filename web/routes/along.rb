@@ -10,15 +10,20 @@ module YellowTrack
         VALUES = %r{\A/openings/(\d{1,9})/values\z}
         STEPS = %r{\A/openings/(\d{1,9})/(?:service/)?steps\z}
         REMARKS = %r{\A/openings/(\d{1,9})/remarks\z}
+        PICTURES = %r{\A/openings/(\d{1,9})/pictures\z}
+        MOVES = %r{\A/openings/(\d{1,9})/moves(/back)?\z}
+        HAND_OVER = %r{\A/openings/(\d{1,9})/hand-over\z}
 
         def self.registered(app)
           app.helpers(TakingIn)
-          app.get("/along") { show Web::Along::Screen.new(book, **asked) }
+          app.get("/along") { show Web::Along::Screen.new(book, says: session.delete("along_says"), **asked) }
           app.get(%r{/jobs/#{Asking::NUMBER}/along\.json}o) do |id|
             content_type :json
             JSON.generate(Web::Along::Pages.new(find_job(id)).to_h.merge(account: account.id))
           end
           app.post("/along") { take_in }
+          app.post("/along/pictures") { take_in }
+          app.post("/along/times") { say_when }
           app.post("/along/decide") { decide }
         end
 
@@ -29,9 +34,9 @@ module YellowTrack
             halt 422, "That is none that this page sent." unless UID.match?(params["uid"].to_s)
 
             path, form = params["path"].to_s, read_form
+            picture = upload("picture")&.fetch(:tempfile)&.read
             outcome = book.sent.once(params["uid"], account.id) do
-              at = Desk::TakenAlong.time(params["at"])
-              how, says = Store::Clock.during(at) { take_written(path, form, at) }
+              how, says = doubtful?(path) ? ask_when(path, picture) : take_at(path, form, picture, params["at"])
               {how:, says:}
             end
             content_type :json
@@ -44,7 +49,35 @@ module YellowTrack
             to_page Paths.along
           end
 
+          # When it was, of what was asked about: as the device said, or when it came.
+          def say_when
+            asked = book.asked_times.take(number("id"), account.id) or return to_page(Paths.along)
+            form = Rack::Utils.parse_nested_query(asked.form)
+            how, says = take_at(asked.path, Legible.clean(form), asked.picture,
+              (params["when"] == "told") ? asked.told_at : asked.came_at)
+            session["along_says"] = says if how == :refused
+            to_page Paths.along
+          end
+
           private
+
+          # Whether its time cannot be.
+          def doubtful?(path)
+            row = book.openings.find(path[/\d{1,9}/].to_i) or return false
+            Desk::TakenAlong.doubtful?(Desk::TakenAlong.told(params["at"]), made: Time.iso8601(row.created_at),
+              clock: Desk::TakenAlong.told(params["now"]))
+          end
+
+          def ask_when(path, picture)
+            book.asked_times.keep(account.id, path:, form: params["form"].to_s, picture:,
+              told_at: Desk::TakenAlong.told(params["at"]), came_at: Time.now)
+            [:asked, "The device's clock and the server's differ: say under Taken along when it was."]
+          end
+
+          def take_at(path, form, picture, at)
+            time = Desk::TakenAlong.time(at)
+            Store::Clock.during(time) { take_written(path, form, picture, time) }
+          end
 
           def along = Desk::TakenAlong.new(book, who:, owner:)
 
@@ -54,7 +87,7 @@ module YellowTrack
             {}
           end
 
-          def take_written(path, form, at)
+          def take_written(path, form, picture, at)
             may = Rights.may?(account.role, "POST", path, key: form["key"])
             return [:refused, Rights.says(account.role)] unless may
 
@@ -62,16 +95,21 @@ module YellowTrack
             return [:refused, "The opening is not in this book any more."] unless row
 
             params.replace(form)
-            put_in(path, find_opening(row.id.to_s), form, at)
+            put_in(path, find_opening(row.id.to_s), form, picture, at)
+          rescue Fault, Faults => e
+            [:refused, e.list.map(&:words).join(" ")]
           end
 
-          def put_in(path, opening, form, at)
+          def put_in(path, opening, form, picture, at)
             case path
             when VALUES then value_taken(opening, form, at)
             when STEPS
               key = form["step"].to_s
               along.tick(opening, Desk::TakenAlong.steps(opening, key), key, form["undo"].nil?, at)
             when REMARKS then remark_taken(opening)
+            when PICTURES then picture_taken(opening, picture)
+            when MOVES then move_taken(opening, path.end_with?("/back"))
+            when HAND_OVER then hand_over_taken(opening)
             else [:refused, "\"#{path[0, 60]}\" takes nothing that was written away from the server."]
             end
           end
@@ -86,9 +124,37 @@ module YellowTrack
           def remark_taken(opening)
             note(opening, "remark", "remark")
             [:kept, nil]
-          rescue Fault => e
-            [:refused, e.words]
           end
+
+          def picture_taken(opening, bytes)
+            caption = caption_of
+            read = Tempfile.create("picture", binmode: true) do |file|
+              file.write(bytes.to_s)
+              file.rewind
+              Web::Log::PictureFile.read(bytes && {filename: "picture", tempfile: file})
+            end
+            book.pictures.add(opening.row, read, caption:, who:)
+            [:kept, nil]
+          end
+
+          # A turn that was made is made: gaps that he read himself before it were seen by him.
+          def move_taken(opening, back)
+            own_seen(opening)
+            turning = opening.turning
+            seen_moves(turning)
+            back ? turning.take_back!(seen:, who:) : turn(turning)
+            [:kept, nil]
+          end
+
+          def hand_over_taken(opening)
+            own_seen(opening)
+            handing = Desk::HandingOver.new(opening)
+            refuse_unseen(opening, handing)
+            handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*HandOver::TYPED)), who:)
+            [:kept, nil]
+          end
+
+          def own_seen(opening) = along.his_own?(opening, seen) && params["seen"] = opening.version.to_s
         end
       end
     end

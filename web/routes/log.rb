@@ -48,13 +48,19 @@ module YellowTrack
           end
 
           def keep_picture(opening)
+            caption = caption_of
+            book.pictures.add(opening.row, Web::Log::PictureFile.read(upload("picture")), caption:, who:)
+          end
+
+          # @raise [Fault] for too much
+          def caption_of
             caption = params["caption"].to_s.strip
             if caption.length > LONGEST
               raise Fault.new("#{caption.length} characters is too long a caption. It takes #{LONGEST}.",
                 key: "picture")
             end
 
-            book.pictures.add(opening.row, Web::Log::PictureFile.read(upload("picture")), caption:, who:)
+            caption
           end
 
           def give_picture(id, small)

@@ -50,6 +50,13 @@ module YellowTrack
           "The disk has #{free / 1024} MB free. Make room before it is full." unless Store::Disk.level(free) == :good
         end
 
+        # How much that he wrote away from the server is to be decided: what others wrote
+        # meanwhile, and when it was.
+        def quarrels
+          visitor && book.drafts.by(visitor.owner).count { |_, draft| draft.clash } +
+            book.asked_times.of(visitor.account_id).length
+        end
+
         # What is due, before all else.
         #
         # @return [Due]

@@ -7,6 +7,7 @@ const clock = (at) => new Date(at).toLocaleString("en-GB", { hour: "2-digit", mi
   ...(Date.now() - new Date(at) > DAY ? { weekday: "long", day: "numeric", month: "long" } : {}) })
 const account = Number(document.body.dataset.account)
 let last = null // the state that was shown
+let quarrels = Number(document.getElementById("along-bar")?.dataset.quarrels ?? 0) // of his, with what others wrote
 
 export function takeAlong() {
   if (!able) return tellUnable()
@@ -81,7 +82,10 @@ async function offer(place) {
   })
 }
 
-function show(now) {
+// What another wrote on this device is his: it is not shown, only counted.
+function show(all) {
+  const now = { ...all, waiting: all.waiting.filter((one) => one.account === account),
+    others: all.waiting.filter((one) => one.account !== account).length }
   last = now
   document.querySelectorAll("[data-along]").forEach((place) => {
     place.dispatchEvent(new CustomEvent("along", { detail: now }))
@@ -89,7 +93,23 @@ function show(now) {
   bar(now)
   markAll(now)
   list(now)
+  quarrel(now.quarrels ?? [])
   if (now.sent > 0 && document.querySelector(".queued")) loadAnew()
+}
+
+// What others wrote meanwhile is told at once, in a field that is being typed in too.
+function quarrel(found) {
+  if (found.length === 0) return
+  quarrels += found.length
+  document.getElementById("along-bar")?.removeAttribute("hidden")
+  bar(last)
+  found.filter((one) => one.opening === here()).forEach(({ form, says }) => {
+    const field = fieldOf(new URLSearchParams(form).get("key"))
+    const place = field?.querySelector(".says")
+    if (!field) return
+    field.classList.add("unsent")
+    if (place && says) place.textContent = says
+  })
 }
 
 // What stands on the page was made before what was sent: it is loaded anew, unless something is typed in it.
@@ -106,15 +126,19 @@ const WHY = {
 
 const WAITS = "Numbers and drawings on this page wait for it: they are as the server last made them. "
 
-function bar({ waiting, why }) {
+function bar({ waiting, others, why }) {
   const place = document.getElementById("along-bar")
   if (!place) return
   const count = waiting.length
-  place.hidden = count === 0
-  if (count === 0) return
-  const since = clock(waiting[0].at)
+  place.hidden = count === 0 && quarrels === 0 && others === 0
+  if (place.hidden) return
   const mine = waiting.some((one) => one.opening === here() && one.path.endsWith("/values"))
-  place.replaceChildren(`${count} not sent yet, since ${since}${WHY[why] ? `: ${WHY[why]}` : ""}. ${mine ? WAITS : ""}`)
+  place.replaceChildren([
+    quarrels > 0 && `${quarrels} of yours ${quarrels === 1 ? "quarrels" : "quarrel"} with what others wrote. `,
+    count > 0 && `${count} not sent yet, since ${clock(waiting[0].at)}${WHY[why] ? `: ${WHY[why]}` : ""}. `,
+    mine && WAITS,
+    others > 0 && `${others} of another's wait on this device until he signs in. `,
+  ].filter(Boolean).join(""))
   const way = document.createElement("a")
   way.href = "/along"
   way.textContent = "See them"
@@ -133,14 +157,17 @@ function markAll({ waiting }) {
     const form = new URLSearchParams(one.form)
     if (one.path.endsWith("/values")) markField(form)
     else if (one.path.endsWith("/steps")) markStep(form, one)
-    else markRemark(form, one)
+    else if (one.path.endsWith("/remarks")) markRemark(form, one)
+    else markAct(one)
   })
 }
 
+const fieldOf = (key) => [...document.querySelectorAll("form.field")].find((one) => {
+  return one.querySelector("[name=key]")?.value === key
+})
+
 function markField(form) {
-  const field = [...document.querySelectorAll("form.field")].find((one) => {
-    return one.querySelector("[name=key]")?.value === form.get("key")
-  })
+  const field = fieldOf(form.get("key"))
   if (!field) return
   field.classList.add("queued")
   const values = form.getAll("value").concat(form.getAll("value[]"))
@@ -171,6 +198,17 @@ function markStep(form, one) {
 function markRemark(form, one) {
   const place = document.querySelector("#adding")
   if (place) word(place, `${clock(one.at)}: ${form.get("text")} (not sent yet)`).classList.add("queued")
+}
+
+const ACTS = { pictures: "A picture", moves: "A turn", back: "A turn that is taken back", "hand-over": "A hand-over" }
+const actOf = ({ path }) => ACTS[path.split("/").at(-1)]
+
+// A picture, a turn, a signature: told where it was sent from.
+function markAct(one) {
+  const form = [...document.querySelectorAll("form[method=post]")].find((each) => {
+    return new URL(each.action).pathname === one.path
+  })
+  if (form) word(form, `${actOf(one)} of ${clock(one.at)}, not sent yet`).classList.add("queued")
 }
 
 function word(place, text) {
@@ -205,11 +243,14 @@ function line(text, address) {
   return row
 }
 
-function waitingLine(one) {
+function nameOf(one) {
   const form = new URLSearchParams(one.form)
-  const what = form.get("text") ?? form.get("step") ?? `${form.get("key")} ${
+  return actOf(one) ?? form.get("text") ?? form.get("step") ?? `${form.get("key")} ${
     form.getAll("value").concat(form.getAll("value[]")).join(" – ")}`
-  const row = line(`${clock(one.at)} ${what}: ${one.refused ?? "not sent yet"} `)
+}
+
+function waitingLine(one) {
+  const row = line(`${clock(one.at)} ${nameOf(one)}: ${one.refused ?? "not sent yet"} `)
   if (!one.refused) return row
   const button = document.createElement("button")
   button.className = "btn btn-line btn-small"
@@ -219,16 +260,29 @@ function waitingLine(one) {
   return row
 }
 
-// What is on the phone goes with sign-out; what is not sent yet is told before.
+// What is on the phone goes once the server has signed him out, not before; what is not sent yet
+// is told first.
 async function wayOut(event) {
   const form = event.target
   event.preventDefault()
-  if (await navigator.serviceWorker.getRegistration("/")) {
-    const { waiting } = await ask({ does: "state" })
-    const lost = `${waiting.length} not sent yet would be lost. Sign out all the same?`
-    if (waiting.length > 0 && !window.confirm(lost)) return
-    await ask({ does: "clear" })
-    for (const one of await navigator.serviceWorker.getRegistrations()) await one.unregister()
-  }
-  form.submit()
+  const mine = last?.waiting ?? []
+  const lost = `${mine.length} not sent yet would be lost: ${mine.map(nameOf).join(", ")}. Sign out all the same?`
+  if (mine.length > 0 && !window.confirm(lost)) return
+  const answer = await fetch(form.action, { method: "POST", body: new URLSearchParams(new FormData(form)) })
+    .catch(() => null)
+  if (!answer?.ok) return stillIn()
+  if (await navigator.serviceWorker.getRegistration("/")) await leaveDevice()
+  location.assign(answer.url)
+}
+
+async function leaveDevice() {
+  const { left } = await ask({ does: "clear", account })
+  if (left > 0) return
+  for (const one of await navigator.serviceWorker.getRegistrations()) await one.unregister()
+}
+
+function stillIn() {
+  const place = document.getElementById("away")
+  place.textContent = "The server does not answer: you are still signed in, and nothing went from this device."
+  place.hidden = false
 }

@@ -9,8 +9,6 @@ async function keptPage(address) {
   return await caches.match(asked) ?? await caches.match(asked, { ignoreSearch: true })
 }
 
-const anyKept = () => caches.has(PAGES)
-
 async function keepAnew(address, answer) {
   const cache = await caches.open(PAGES)
   if (address.search === "" && await cache.match(address.pathname)) await cache.put(address.pathname, answer)
@@ -61,16 +59,22 @@ async function forgetPages() {
   await tell({ ...await told(), jobs: [] })
 }
 
-// Everything goes, with sign-out.
-async function clear() {
+// Everything of an account goes, with its sign-out; what another wrote waits for him.
+async function clear(account) {
   await forgetPages()
-  await at("waiting", (store) => store.clear())
-  await at("told", (store) => store.clear())
-  return { cleared: true }
+  for (const one of await waiting()) if (one.account === account) await forget(one.number)
+  const left = await waiting()
+  if (left.length === 0) await at("told", (store) => store.clear())
+  return { cleared: true, left: left.length }
 }
 
+const NOT_HERE = "This page is not on this device, and the server does not answer."
+
+// The list of what is here, with that sentence over it; the sentence alone where nothing is.
 async function notHere() {
   const list = await caches.match("/along")
-  return list ?? new Response("This page is not on this device, and the server does not answer.",
-    { status: 503, headers: { "content-type": "text/plain" } })
+  const page = list ? (await list.text()).replace("</h1>", `</h1><p class="meanwhile" role="alert">${NOT_HERE}</p>`) :
+    `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">` +
+      `<title>Not here</title><p>${NOT_HERE} Load it again once it does.</p>`
+  return new Response(page, { status: 503, headers: { "content-type": "text/html; charset=utf-8" } })
 }

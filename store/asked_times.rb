@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Store
+    # What was written away from the server under a time that cannot be, with both times, until
+    # whoever wrote it says which.
+    class AskedTimes
+      # told_at, by the device; came_at, by the server; form, as it was sent.
+      Asked = Struct.new(:id, :account_id, :path, :form, :picture, :told_at, :came_at, keyword_init: true)
+
+      def initialize(db)
+        @asked = db[:asked_times]
+      end
+
+      # @param told_at [Time]
+      # @param came_at [Time]
+      def keep(account_id, path:, form:, picture:, told_at:, came_at:)
+        @asked.insert(account_id:, path:, form:, picture: picture && Sequel.blob(picture),
+          told_at: told_at.utc.iso8601, came_at: came_at.utc.iso8601)
+      end
+
+      # @return [Array<Asked>] an account's, the oldest first
+      def of(account_id) = @asked.where(account_id:).order(:id).map { |row| Asked.new(**row) }
+
+      # Takes one out, to be put where it belongs.
+      #
+      # @return [Asked, nil]
+      def take(id, account_id)
+        row = @asked.first(id:, account_id:) or return
+        @asked.where(id:).delete
+        Asked.new(**row)
+      end
+    end
+  end
+end
