@@ -67,15 +67,19 @@ module YellowTrack
       # @return [Integer]
       def add(name, role: "fitter") = @accounts.insert(row(name, role))
 
+      # A learner is not told where calendars are read.
+      #
       # @raise [Fault] where nobody would be left who does all of the work
       def become(id, role:, by:)
         change(id, by:, says: ->(one) { "#{one.name} is #{role} now, #{one.role} before" }, role:)
+        forget_calendars(by) if role == "learner"
       end
 
-      # Lets him in no more, and out of every device.
+      # Lets him in no more, and out of every device; the address that calendars read is another.
       def close(id, by:)
         change(id, by:, says: ->(one) { "#{one.name} may not come in any more" }, status_id: CLOSED)
         end_all(id)
+        forget_calendars(by)
       end
 
       def open(id, by:) = change(id, by:, says: ->(one) { "#{one.name} may come in again" }, status_id: OPEN)
@@ -142,6 +146,15 @@ module YellowTrack
       def factor?(id) = !@db[:account_otp_keys].where(id:).empty?
 
       private
+
+      # Whoever leaves knew the address that calendars read.
+      def forget_calendars(by)
+        feeds = Feeds.new(@db)
+        return unless feeds.token
+
+        feeds.renew
+        note("the address that calendars read was made anew", by:)
+      end
 
       # A book that cannot be written now is read all the same.
       def note_use(session, now)

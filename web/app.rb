@@ -72,17 +72,24 @@ module YellowTrack
 
       after { once_over }
 
-      # What the database cannot do is a sentence, for who reads the server's words too.
+      UNREAD = [Sinatra::BadRequest, ArgumentError, TypeError, Encoding::CompatibilityError].freeze
+
+      # What the database cannot do, and what was typed and cannot be read, is a sentence for who
+      # reads the server's words too.
       def dump_errors!(boom)
         says = Store::Trouble.says(boom)
-        says ? warn("Yellow Track: #{says}") : super
+        return warn("Yellow Track: #{says}") if says
+        return super unless UNREAD.any? { |kind| boom.is_a?(kind) }
+
+        place = boom.backtrace&.find { |line| line.start_with?("#{ROOT}/") }.to_s.delete_prefix("#{ROOT}/")
+        warn "Yellow Track: not read, #{Fault.on_one_line(boom.message)[0, 200]} (#{place})"
       end
 
       not_found do
         show Said.new("Nothing hangs here.", "The address names a job or an opening that is not in this book.")
       end
 
-      error(Sinatra::BadRequest, ArgumentError, TypeError, Encoding::CompatibilityError) do
+      error(*UNREAD) do
         status 400
         show Said.new("Not read", Gate::READ)
       end

@@ -241,6 +241,34 @@ RSpec.describe "Who may what" do
     expect(book.jobs.count).to eq 1
   end
 
+  it "shows a learner no address of the calendar, and makes it anew when somebody leaves or learns" do
+    first = book.feeds.renew
+    as("learner")
+    look("/visits")
+    expect(last_response.body).not_to include(first[0, 8])
+    book.accounts.become(book.accounts.named("Odo").id, role: "office", by: "Runa")
+    look("/visits")
+    expect(last_response.body).to include(first)
+    book.accounts.become(book.accounts.named("Odo").id, role: "learner", by: "Runa")
+    second = book.feeds.token
+    book.accounts.close(book.accounts.named("Odo").id, by: "Runa")
+    expect([first, second, book.feeds.token].uniq.length).to eq 3
+    expect(book.accounts.noted(9).map { |one| one[:says] }).to include(/calendars read was made anew/)
+  end
+
+  it "writes no trace into the server's words for what was only typed wrong" do
+    as("fitter")
+    row = book.openings.find(1)
+    says = ->(path, values) {
+      expect { outcome("POST", path, **values.transform_keys(&:to_s)) }.to output(/\A(Yellow Track: not read[^\n]*\n)?\z/)
+        .to_stderr
+      expect(last_response.status).to be_between(400, 422)
+    }
+    says["/openings/1/corrections", {entry: "x", text: "y"}]
+    says["/openings/1/moves", {seen: "x", turn: "y"}]
+    says["/openings/#{row.id}/hand-over", {seen: "noon"}]
+  end
+
   it "lets a key do what it was made for alone" do
     feed, asked = book.feeds.renew, book.invitations.make(role: "fitter", who: "Runa", by: "Odo")
     as(nil)

@@ -48,6 +48,9 @@ module YellowTrack
           end
         end
 
+        # The address is for fitters and the office alone.
+        def feed? = visitor.role != "learner"
+
         def feed = book.feeds.token
 
         def feed_mark = book.feeds.mark
