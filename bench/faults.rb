@@ -27,7 +27,7 @@ module YellowTrack
           counts = Array.new(@times) { |turn| killed(turn) }
           took = Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
           ["#{@times} × kill −9 while writing: #{counts.sum(&:first)} saves acknowledged, #{counts.sum(&:last)} of " \
-            "them lost, the book whole every time, #{took.round} s", beside]
+            "them lost, the book whole every time, #{took.round} s", beside, *Disks.new.call]
         end
       end
 

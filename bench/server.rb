@@ -17,11 +17,12 @@ module YellowTrack
       attr_reader :pid
 
       # @param book [String] path of a database
-      def initialize(book)
+      # @param mirror [String, nil] where it is mirrored to
+      def initialize(book, mirror: nil)
         let_in(book)
         @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-        @pid = spawn({"YELLOW_TRACK_DB" => book, "PORT" => @port.to_s}, "#{ROOT}/bin/serve", out: File::NULL,
-          err: File::NULL)
+        told = {"YELLOW_TRACK_DB" => book, "PORT" => @port.to_s, Store::Mirror::NAME => mirror}
+        @pid = spawn(told, "#{ROOT}/bin/serve", out: File::NULL, err: File::NULL)
       end
 
       # @yieldparam visitor [Visitor] signed in

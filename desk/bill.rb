@@ -12,7 +12,8 @@ module YellowTrack
       # @return [Bill]
       def self.of(job, today: Date.today)
         now = Time.now
-        KEPT.fetch([job.book.file, job.id, job.shown, today, now.hour, Store::Stamp.of(job.book.db, job.id)]) { new(job) }
+        stands_on = [job.book.file, job.id, job.shown, today, now.hour, Store::Stamp.of(job.book.db, job.id)]
+        KEPT.fetch(stands_on) { new(job) }
       end
 
       # @return [Price] without prices but the bars', and what of it is spent already

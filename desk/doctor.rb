@@ -24,7 +24,7 @@ module YellowTrack
       def found
         there, proved = File.file?(@database), database
         inner = (there && proved.level == :good) ? [pictures, accounts, clock] : []
-        [ruby, gems, pictures_tool, proved, *(there ? [owner, backup] : []), *inner, disk]
+        [ruby, gems, pictures_tool, proved, *(there ? [owner, backup, mirror] : []), *inner, disk]
       end
 
       private
@@ -81,6 +81,21 @@ module YellowTrack
         return good("Backed up on #{told(last.at)}.") unless backups.late?
 
         watch("The last backup is of #{told(last.at)}.", "bin/backup makes one.")
+      end
+
+      # How far behind it is, by its own files.
+      def mirror
+        standing = Store::Mirror::Standing.new(@database)
+        unless standing.meant?
+          return watch("No mirror: where this disk dies, what was written since the last backup is gone.",
+            "bin/mirror PLACE keeps it elsewhere, a second behind.")
+        end
+        return watch("Nothing mirrors the book to #{standing.place} now.", "bin/mirror PLACE goes on.") unless
+          standing.running?
+        return good("Mirrored to #{standing.place}, #{standing.behind} s behind.") unless standing.late?
+
+        watch("The mirror at #{standing.place} is #{standing.behind || "more than #{Store::Mirror::LATE}"} s behind.",
+          "Look whether its disk is full, or its machine away.")
       end
 
       def left_over(backups)

@@ -13,8 +13,8 @@ module YellowTrack
       FAR = 3650
       LONGEST = 120 # characters of a name
       REASON = 500
-      ANEW = "It is handed over already, with its names. Say why it is handed over anew: what was signed stays in the " \
-        "log.".freeze
+      ANEW = "It is handed over already, with its names. Say why it is handed over anew: what was signed stays in " \
+        "the log."
       PLACES = %w[top middle bottom].freeze
       # Checks that tell how to measure, choose and fit: once it hangs they are settled.
       FITTERS = /\A(survey|alter|height|head|guide|soft_close|makeup)\.|\.(studs|header|nogging|standoff|lap\.\w+|guide|

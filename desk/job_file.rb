@@ -78,9 +78,10 @@ module YellowTrack
 
       # Every entry of the log is what one of its kind is.
       def whole(rows)
-        bad = rows["log"].find { |row| !Store::Shape.whole?(*row.values_at("kind", "key", "after", "before")) } or return
-        raise Fault.new("log.json: the entry #{bad["id"]} is no \"#{bad["kind"]}\" as Yellow Track writes it. Nothing " \
-          "was read in.", key: "file")
+        parts = %w[kind key after before]
+        bad = rows["log"].find { |row| !Store::Shape.whole?(*row.values_at(*parts)) } or return
+        raise Fault.new("log.json: the entry #{bad["id"]} is no \"#{bad["kind"]}\" as Yellow Track writes it. " \
+          "Nothing was read in.", key: "file")
       end
 
       def json(value) = JSON.pretty_generate(value)

@@ -60,8 +60,12 @@ module YellowTrack
       # @raise [Trouble::Gone]
       def there! = (seen == @known) || raise(Trouble::Gone)
 
-      # Puts what was written into the file itself, so that a copy of it has all.
-      def checkpoint = @db.run("PRAGMA wal_checkpoint(TRUNCATE)")
+      # Puts what was written into the file itself, so that a copy of it has all. What mirrors the
+      # book reads its log: then that is left as long, and nobody waits for it.
+      def checkpoint
+        how = Mirror::Standing.new(@file).running? ? "PASSIVE" : "TRUNCATE"
+        @db.run("PRAGMA wal_checkpoint(#{how})")
+      end
 
       # @param table [Symbol]
       # @return [Integer] how many rows it has

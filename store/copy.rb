@@ -63,8 +63,8 @@ module YellowTrack
         free = Disk.free(File.dirname(to))
         return if free.nil? || free > wanted
 
-        raise Fault.new("The disk has #{free / 1024} MB free, and a copy of the book takes #{wanted / 1024 + 1} MB. Make " \
-          "room on it; nothing was touched.", key: "disk")
+        raise Fault.new("The disk has #{free / 1024} MB free, and a copy of the book takes #{wanted / 1024 + 1} MB. " \
+          "Make room on it; nothing was touched.", key: "disk")
       end
 
       # Looks through a file: SQLite's own check, rows that point at others, our tables.
@@ -123,7 +123,8 @@ module YellowTrack
         made, ours = db.get_first_value("SELECT version FROM schema_info"), Database.newest
         return unless made > ours
 
-        raise Newer.new("\"#{path}\" was written by a newer Yellow Track (#{made}; this one knows #{ours}).", key: "file")
+        raise Newer.new("\"#{path}\" was written by a newer Yellow Track (#{made}; this one knows #{ours}).",
+          key: "file")
       end
 
       # Looks into a file without writing to it.

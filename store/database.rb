@@ -37,8 +37,8 @@ module YellowTrack
         left = Dir["#{path}.restored", "#{path}.before-*", "#{path}-wal"].map { |file| File.basename(file) }
         return if left.empty?
 
-        raise Fault.new("\"#{path}\" is not there, and #{left.join(", ")} is left of it: no empty book is made in its " \
-          "place. Bring a backup back with bin/restore FILE, or give one of those its name.", key: "file")
+        raise Fault.new("\"#{path}\" is not there, and #{left.join(", ")} is left of it: no empty book is made in " \
+          "its place. Bring a backup back with bin/restore FILE, or give one of those its name.", key: "file")
       end
 
       # The book and what belongs to it is nobody else's on this machine.
@@ -82,8 +82,8 @@ module YellowTrack
       def refuse_newer(db)
         return unless version(db) > newest
 
-        raise Fault.new("\"#{db.opts[:database]}\" was written by a newer Yellow Track (#{version(db)}; this one knows " \
-          "#{newest}). Update the program; the book is as it was.", key: "file")
+        raise Fault.new("\"#{db.opts[:database]}\" was written by a newer Yellow Track (#{version(db)}; this one " \
+          "knows #{newest}). Update the program; the book is as it was.", key: "file")
       end
 
       # A copy of a book before its tables change, beside it.

@@ -12,7 +12,8 @@ module YellowTrack
       OPENING = %w[bin bring-back cures earlier later copy name notes papers set remarks corrections pictures]
       OFFICE = Regexp.union(
         %r{\A/jobs(/archive)?\z}, %r{\A/jobs/#{ID}/(#{Regexp.union(JOB)})\z}, %r{\A/openings/#{ID}/(#{Regexp
-          .union(OPENING)})\z}, %r{\A/visits/(feed|hours)\z}, %r{\A/rack/stock\z}, %r{\A/along(/decide|/pictures|/times)?\z}, FIRM
+          .union(OPENING)})\z}, %r{\A/visits/(feed|hours)\z}, %r{\A/rack/stock\z},
+        %r{\A/along(/decide|/pictures|/times)?\z}, FIRM
       )
       VALUES = %r{\A/openings/#{ID}/values\z}
       TYPED = /\A(survey|set)\./ # values that the office may type: readings and the set

@@ -23,11 +23,13 @@ module YellowTrack
       # @param port [Integer] the next free one is taken where it is in use
       # @param by_itself [String, nil] who is signed in without being asked
       # @param site [String, nil] the address that a proxy with TLS serves it at
-      def initialize(database:, host: "127.0.0.1", port: PORT, by_itself: nil, site: nil)
+      # @param mirror [String, nil] where the book is mirrored to meanwhile
+      def initialize(database:, host: "127.0.0.1", port: PORT, by_itself: nil, site: nil, mirror: nil)
         @database = database
         @host = host
         @port = free(port)
         @by_itself, @site = by_itself, site
+        @mirror = mirror && Store::Mirror.new(database, mirror)
       end
 
       def address = "http://#{@host}:#{@port}"
@@ -38,12 +40,15 @@ module YellowTrack
         book = Store::Book.open(@database)
         app = App.on(book, secret: Server.secret(@database), by_itself: @by_itself, site: @site)
         Intake.limits = app.settings.limits
+        @mirror&.begin
         Store::Caretaker.new(book).begin
         launcher = Puma::Launcher.new(configuration(app),
           log_writer: Puma::LogWriter.new(File.open(File::NULL, "w"), $stderr))
         launcher.events.on_booted { $stdout.puts(*says(book)) || $stdout.flush }
         launcher.run
-        book.close
+      ensure
+        @mirror&.end
+        book&.close
       end
 
       # The secret that sessions are signed with, kept beside the database, so
@@ -80,6 +85,7 @@ module YellowTrack
 
       def says(book)
         ["Yellow Track is at #{@site || address}",
+          *("It is mirrored to #{@mirror.place}." if @mirror),
           *("It signs in by itself as #{@by_itself}, for this machine alone." if @by_itself),
           *("Nobody is in yet: the first page makes the first account." if book.accounts.none?)]
       end

@@ -15,7 +15,7 @@ module YellowTrack
       def initialize(words, demo: false)
         @demo = demo
         @options = {port: Start.port(ENV.fetch("PORT", Server::PORT.to_s), "PORT"), host: HERE,
-                    site: Start.site(ENV.fetch("YELLOW_TRACK_SITE", ""))}
+                    site: Start.site(ENV.fetch("YELLOW_TRACK_SITE", "")), mirror: demo ? nil : Start.mirror}
         rest = parser.parse(words)
         wrong "\"#{rest.first[0, 40]}\" is no word for it. It takes options alone." if rest.any?
       rescue OptionParser::ParseError => e
@@ -53,6 +53,14 @@ module YellowTrack
 
         raise Fault.new("\"#{text[0, 60]}\" is no address of a site: it takes one as https://yellow-track.example.",
           key: "site")
+      end
+
+      # Where the book is mirrored to; nil for nowhere.
+      #
+      # @raise [Fault]
+      def self.mirror
+        text = ENV.fetch(Store::Mirror::NAME, "")
+        text.empty? ? nil : Store::Mirror.place(text)
       end
 
       # Why it cannot start, in a sentence.

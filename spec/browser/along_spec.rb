@@ -21,7 +21,7 @@ RSpec.describe "Without a network, in the browser" do
     network.close
     session.visit("/account")
     session.click_button("Sign out") if session.has_button?("Sign out", wait: 1)
-    expect(session).to have_css("h1", text: "Sign in")
+    expect(session).to have_css("h1", text: "Sign in", wait: 15)
   end
 
   def now(key) = book.openings.find(row.id).document[key]

@@ -99,7 +99,8 @@ RSpec.describe "A job that was taken along" do
     expect(book.log.of(opening.id, kind: "move").count { |one| one.who == Site::FITTER }).to eq made
     over = {"seen" => "0", "reason" => "The floor is not laid.", "customer" => "the house", "was" => {"handed" => ""}}
     book.openings.note(opening.id, {kind: "remark", key: "remark", before: nil, after: "x"}, who: Site::FITTER)
-    told = sent_on("/openings/#{opening.id}/hand-over", over.merge("seen" => book.openings.find(opening.id).version.to_s))
+    version = book.openings.find(opening.id).version.to_s
+    told = sent_on("/openings/#{opening.id}/hand-over", over.merge("seen" => version))
     expect(told).to include("how" => "kept")
     expect(sent_on("/openings/#{opening.id}/hand-over", over)).to include("how" => "refused", "says" => /handed over/)
   end

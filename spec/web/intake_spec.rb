@@ -74,7 +74,7 @@ RSpec.describe YellowTrack::Web::Intake do
     serve
     out = YellowTrack::Web::App.on(book, secret: "s" * 64)
     read = StringIO.new(file)
-    status, = out.call(Rack::MockRequest.env_for("/jobs/archive", method: "POST", input: read,
+    status, = out.call(Rack::MockRequest.env_for("/jobs/archive", "REQUEST_METHOD" => "POST", :input => read,
       "CONTENT_TYPE" => "multipart/form-data; boundary=x", "HTTP_HOST" => Site::HOST,
       "HTTP_COOKIE" => "yellow-track=x"))
     expect([status, read.pos]).to eq [401, 0]

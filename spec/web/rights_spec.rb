@@ -260,12 +260,11 @@ RSpec.describe "Who may what" do
     as("fitter")
     row = book.openings.find(1)
     says = ->(path, values) {
-      expect { outcome("POST", path, **values.transform_keys(&:to_s)) }.to output(/\A(Yellow Track: not read[^\n]*\n)?\z/)
-        .to_stderr
+      expect { outcome("POST", path, **values.transform_keys(&:to_s)) }
+        .to output(/\A(Yellow Track: not read[^\n]*\n)?\z/).to_stderr
       expect(last_response.status).to be_between(400, 422)
     }
     says["/openings/1/corrections", {entry: "x", text: "y"}]
-    says["/openings/1/moves", {seen: "x", turn: "y"}]
     says["/openings/#{row.id}/hand-over", {seen: "noon"}]
   end
 

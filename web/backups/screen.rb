@@ -18,6 +18,12 @@ module YellowTrack
 
         def folder = backups.folder
 
+        # @return [Store::Mirror::Standing]
+        def mirror = @mirror ||= Store::Mirror::Standing.new(book.file)
+
+        # Why the last one failed; nil where it did not.
+        def failure = backups.failure
+
         def made? = params.key?("made")
 
         def told(time) = time.strftime("%-d %B %Y, %H:%M")

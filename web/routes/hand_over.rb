@@ -70,7 +70,8 @@ module YellowTrack
             line = Desk::HandingOver.new(opening).last&.after&.dig("signatures", who) or halt 404
             give("#{name_of(opening)}.#{who}.svg", "image/svg+xml",
               %(<?xml version="1.0" encoding="UTF-8"?>\n<svg xmlns="http://www.w3.org/2000/svg" ) +
-                %(viewBox="0 0 400 120"><path d="#{CGI.escapeHTML(line)}" fill="none" stroke="#1D2B2E" stroke-width="2"/></svg>\n))
+                %(viewBox="0 0 400 120"><path d="#{CGI.escapeHTML(line)}" fill="none" stroke="#1D2B2E" ) +
+                %(stroke-width="2"/></svg>\n))
           end
         end
       end

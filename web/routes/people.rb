@@ -55,7 +55,8 @@ module YellowTrack
 
           def name_firm
             refusing(->(fault) { crew_of_firm(fault:) }) do
-              replacing({"firm" => book.accounts.firm.to_s}, {"firm" => params["firm"].to_s}).tell! { "The firm's name" }
+              form = replacing({"firm" => book.accounts.firm.to_s}, {"firm" => params["firm"].to_s})
+              form.tell! { "The firm's name" }
               book.accounts.found(params["firm"], by: who)
               to_page Paths.crew
             end

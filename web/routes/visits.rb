@@ -10,7 +10,9 @@ module YellowTrack
           app.helpers(Planning)
           app.get(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits/longer}o) { |id| look_longer(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/visits/sums/([A-Z]{1,3}-[a-z0-9-]{1,30})}o) { |id, key| step_sums(id, key) }
+          app.get(%r{/jobs/#{Asking::NUMBER}/visits/sums/([A-Z]{1,3}-[a-z0-9-]{1,30})}o) do |id, key|
+            step_sums(id, key)
+          end
           app.post(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| keep_visits(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/visits/steps}o) { |id| tick_visit_step(find_job(id)) }
           app.get(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }

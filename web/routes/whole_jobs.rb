@@ -20,7 +20,8 @@ module YellowTrack
             refusing(->(fault) { Web::Wall::Screen.new(book, **asked, fault:, form: "archive") }) do
               file = upload("file") or
                 raise Fault.new("No file was chosen. Choose a job as Yellow Track saves it.", key: "file")
-              to_page Paths.job(Desk::JobFile.read_in(book, file[:tempfile].path, again: !params["again"].nil?, fitter: fitter?))
+              to_page Paths.job(Desk::JobFile.read_in(book, file[:tempfile].path, again: !params["again"].nil?,
+                fitter: fitter?))
             end
           end
 

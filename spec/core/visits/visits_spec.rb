@@ -93,7 +93,8 @@ RSpec.describe YellowTrack::Visits do
     same = Random.new(4)
     work = Crews.any(same, 60)
     kept = planned(work).to_h
-    again = YellowTrack::Files::WorkFile.visits(work.merge("was" => kept), patience: YellowTrack::Visits::Patience.new(0)).to_h
+    none = YellowTrack::Visits::Patience.new(0)
+    again = YellowTrack::Files::WorkFile.visits(work.merge("was" => kept), patience: none).to_h
     expect(again["moved"]).to eq []
     expect(again["visits"].map { |visit| visit.slice("date", "steps", "sequence") })
       .to eq(kept["visits"].map { |visit| visit.slice("date", "steps", "sequence") })
