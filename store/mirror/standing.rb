@@ -39,8 +39,9 @@ module YellowTrack
 
         # @return [String, nil] where it is mirrored to
         def place
-          url = meant? && YAML.safe_load_file(Standing.settings(@database)).dig("dbs", 0, "replica", "url")
-          url ? url.delete_prefix("file://") : nil
+          return unless meant?
+
+          YAML.safe_load_file(Standing.settings(@database)).dig("dbs", 0, "replica", "url").delete_prefix("file://")
         end
 
         # How far it is behind.
