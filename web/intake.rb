@@ -15,7 +15,7 @@ module YellowTrack
       end
 
       def setup_body
-        why = Intake.limits&.refusal(@env, peerip)
+        why = Intake.limits&.refusal(@env, counted: true)
         return super unless why
 
         @env[Limits::REFUSED] = why

@@ -16,7 +16,7 @@ module YellowTrack
       FILES = Regexp.union(PICTURES, %r{\A#{ARCHIVES}\z}o, %r{\A/jobs/\d{1,9}/file\z}, %r{\A/kits/file\z})
       WAYS_IN = %r{\A/account/}
       COOKIE = /(?:\A|;\s*)yellow-track=/
-      OFTEN, WHILE = 60, 60 # so many large ones from one address, in so many seconds
+      OFTEN, WHILE = 60, 60 # so many large ones of one account, in so many seconds
       ENCODED = "Say how long it is: what comes in pieces is not taken. Nothing was changed."
       TOO_MUCH = "That is more than this page takes. Nothing was changed."
       TOO_OFTEN = "Too often. Wait a minute, then send it again. Nothing was changed."
@@ -30,23 +30,27 @@ module YellowTrack
       # Why a body is not taken.
       #
       # @param env [Hash] of a request whose head was read
-      # @param address [String, nil] where it comes from
+      # @param counted [Boolean] whether it counts among those that an account may send
       # @return [Array(Integer, String), nil] a status and a sentence; nil where it is taken
-      def refusal(env, address = nil)
+      def refusal(env, counted: false)
         return [411, ENCODED] if env["HTTP_TRANSFER_ENCODING"]
 
         length = env["CONTENT_LENGTH"].to_i
         return [413, TOO_MUCH] if length > most(env)
 
-        [429, TOO_OFTEN] if length > FORM && address && @counts.increment(address, expires_in: WHILE) > OFTEN
+        [429, TOO_OFTEN] if counted && length > FORM && often?(env)
       end
 
       private
 
+      def pass(env) = env["QUERY_STRING"].to_s[/(?:\A|&)pass=([\h-]+)/, 1]
+
+      def often?(env) = @counts.increment(pass(env)[/\A\d+/], expires_in: WHILE) > OFTEN
+
       def most(env)
         path = Rack::Utils.unescape_path(env["PATH_INFO"] || env["REQUEST_PATH"].to_s)
         return STRANGER if WAYS_IN.match?(path) || !COOKIE.match?(env["HTTP_COOKIE"].to_s)
-        return FORM unless @pass.good?(env["QUERY_STRING"].to_s[/(?:\A|&)pass=([\h-]+)/, 1])
+        return FORM unless @pass.good?(pass(env))
         return ARCHIVE if path == ARCHIVES
 
         PICTURES.match?(path) ? PICTURE : FORM
