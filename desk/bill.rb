@@ -12,7 +12,7 @@ module YellowTrack
       # @return [Bill]
       def self.of(job, today: Date.today)
         now = Time.now
-        stands_on = [job.book.file, job.id, job.shown, today, now.hour, Store::Stamp.of(job.book.db, job.id)]
+        stands_on = [job.book.file, job.id, job.shown, today, now.hour, job.book.stamp(job.id)]
         KEPT.fetch(stands_on) { new(job) }
       end
 

@@ -55,7 +55,7 @@ module YellowTrack
       def one_by_one(&passed)
         return openings.lazy.reject { |one| passed.call(one.row) } if @openings
 
-        (0..).step(SLICE).lazy.map { |after| book.openings.of(id, most: SLICE, after:) }.take_while(&:any?)
+        (0...count).step(SLICE).lazy.map { |after| book.openings.of(id, most: SLICE, after:) }
           .flat_map { |rows| made(rows.reject(&passed)) }
       end
 

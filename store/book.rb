@@ -49,6 +49,11 @@ module YellowTrack
       # @return [Causes]
       def causes(row) = Causes.new(@db, row)
 
+      # What a job's buy list, labour and visits stand on, in a few figures.
+      #
+      # @return [Array]
+      def stamp(job_id) = Stamp.of(@db, job_id)
+
       # Several writes as one.
       def transaction(&) = @db.transaction(&)
 
