@@ -36,7 +36,7 @@ module YellowTrack
         def asked_about(one)
           form = Rack::Utils.parse_nested_query(one.form)
           opening = book.openings.find(one.path[/\d+/].to_i)
-          what = ACTS[one.path[%r{[^/]+\z}]] || [form["step"], form["key"], form["value"]].compact.join(" ")
+          what = ACTS[one.path[%r{[^/]+\z}]] || [form["step"], Desk::Fields.told(form["key"].to_s)&.label, form["value"]].compact.join(" ")
           "#{"#{opening.letter} #{opening.name}: " if opening}#{what}"
         end
 
