@@ -3,6 +3,7 @@
 require "fileutils"
 require "json"
 require "open3"
+require "tempfile"
 require "time"
 require "yaml"
 
@@ -79,7 +80,10 @@ module YellowTrack
       def bring_back(to, at: nil)
         FileUtils.rm_f(Dir["#{to}*"])
         time = at ? ["-timestamp", at.utc.iso8601] : []
-        out, status = Open3.capture2e(Engine.path, "restore", "-o", to, *time, where)
+        out, status = Tempfile.create("mirror") do |file|
+          file.write(told.to_yaml) && file.flush
+          Open3.capture2e(Engine.path, "restore", "-config", file.path, "-o", to, *time, @database)
+        end
         return if status.success? && File.file?(to)
 
         raise Fault.new("Nothing could be brought back from \"#{place}\": #{out.lines.last.to_s.strip[0, 200]}",
@@ -101,13 +105,16 @@ module YellowTrack
 
       def settings = Standing.settings(@database)
 
-      def write_settings
-        key = ENV["YELLOW_TRACK_MIRROR_KEY"]
-        replica = {"url" => where, **(key ? {"key-path" => key} : {})}
-        told = {"logging" => {"level" => "warn"}, "snapshot" => {"interval" => WHOLE, "retention" => KEPT},
-                "dbs" => [{"path" => @database, "replica" => replica}]}
-        File.write(settings, told.to_yaml, perm: 0o600)
+      # What the engine is told: for another machine the key that lets it in, and the one that the
+      # machine is known by, where they are said.
+      def told
+        replica = {"url" => where, "key-path" => ENV["YELLOW_TRACK_MIRROR_KEY"],
+                   "host-key" => ENV["YELLOW_TRACK_MIRROR_HOST_KEY"]}.compact
+        {"logging" => {"level" => "warn"}, "snapshot" => {"interval" => WHOLE, "retention" => KEPT},
+         "dbs" => [{"path" => @database, "replica" => replica}]}
       end
+
+      def write_settings = File.write(settings, told.to_yaml, perm: 0o600)
 
       # An engine that ends by itself is started again.
       def keep_running
@@ -127,7 +134,7 @@ module YellowTrack
 
       # What is in a mirror on another machine is asked of it, and noted.
       def note_listed
-        out, status = Open3.capture2e(@engine, "ltx", "-level", "all", "-json", where)
+        out, _, status = Open3.capture3(@engine, "ltx", "-config", settings, "-level", "all", "-json", @database)
         last = status.success? ? JSON.parse(out).map { |one| one["max_txid"].to_s }.max : nil
         File.write(Standing.listed(@database), JSON.generate(last:, at: Time.now.utc.iso8601), perm: 0o600) if last
         true
