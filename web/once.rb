@@ -14,8 +14,7 @@ module YellowTrack
         number = params.delete("once").to_s
         return if htmx? || !request.post? || !NUMBER.match?(number)
 
-        uid = Digest::SHA256.hexdigest([number, request.path_info, params.except("authenticity_token").to_a.inspect]
-          .join("\0"))
+        uid = Digest::SHA256.hexdigest([number, request.path_info, what_was_sent.inspect].join("\0"))
         went = first_went { book.once.taken(uid, account.id) }
         return @once = uid if went.nil?
 
@@ -32,6 +31,14 @@ module YellowTrack
       end
 
       private
+
+      # What was in it; a file by its name and length.
+      def what_was_sent
+        params.except("authenticity_token", "pass").transform_values do |value|
+          file = value[:tempfile] if value.is_a?(Hash)
+          file ? [value[:filename], file.size] : value
+        end.to_a
+      end
 
       # What came of it, once that is known.
       def first_went

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "open3"
+
 # Every form of the product in two windows on the same thing: what the one did not see is not
 # replaced by it, and is told; what is only added is added once, however often it is pressed.
 RSpec.describe "Two windows" do
@@ -146,6 +148,14 @@ RSpec.describe "Two windows" do
     2.times { expect(sent(remarks, form.merge("text" => "The floor is laid."))).to eq 303 }
     expect(sent(remarks, form.merge("text" => "And dry."))).to eq 303
     expect(book.log.of(first, kind: "remark").map(&:after).last(2)).to eq ["The floor is laid.", "And dry."]
+    pictures = "/openings/#{first}/pictures"
+    form = form_at("/openings/#{first}/log", pictures)
+    png, = Open3.capture2("convert", "-size", "8x6", "xc:gray", "png:-", binmode: true)
+    2.times do
+      dot = Rack::Test::UploadedFile.new(StringIO.new(png), "image/png", true, original_filename: "dot.png")
+      expect(sent(sent_to(pictures, form["authenticity_token"]), form.merge("picture" => dot))).to eq 303
+    end
+    expect(book.log.count(first, kind: "picture")).to eq 1
     offers = form_at("/jobs/1/price", "/jobs/1/offers")
     2.times { sent("/jobs/1/offers", offers) }
     expect(book.offers.of(1).length).to eq 1
