@@ -20,7 +20,7 @@ module YellowTrack
       end
 
       # @return [Hash{String => String}] what is to be written
-      def changes = ours.reject { |key, text| text == @now[key] || clash?(key) }
+      def changes = ours.reject { |key, text| same?(text, @now[key]) || clash?(key) }
 
       # Says what was changed by others, once the rest is written.
       #
@@ -58,11 +58,12 @@ module YellowTrack
 
       def clash?(key) = @was.key?(key) && !same?(@was[key], @now[key]) && !same?(@now[key], @typed[key])
 
+      # A browser sends a line's end as two characters, and what stands may have stray spaces at its ends.
       def same?(one, other) = plain(one) == plain(other)
 
-      def plain(text) = text.to_s.gsub(/\s+/, " ").strip
+      def plain(text) = text.to_s.gsub("\r\n", "\n").strip
 
-      def told(text) = plain(text).empty? ? "nothing" : "\"#{plain(text)[0, LONGEST]}\""
+      def told(text) = plain(text).empty? ? "nothing" : "\"#{plain(text).gsub(/\s+/, " ")[0, LONGEST]}\""
     end
   end
 end

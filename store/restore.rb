@@ -35,6 +35,8 @@ module YellowTrack
           File.rename("#{@database}.restored", @database)
           told(kept)
         end
+      ensure
+        FileUtils.rm_f("#{@database}.restored")
       end
 
       private
@@ -59,7 +61,11 @@ module YellowTrack
       def whole_in_its_file
         db = SQLite3::Database.new(@database)
         db.busy_timeout = Database::BUSY_MS
-        db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+        held, = db.execute("PRAGMA wal_checkpoint(TRUNCATE)").first
+        return if held.zero?
+
+        raise Fault.new("Another program reads \"#{@database}\", as what mirrors it does. Stop that first; nothing was " \
+          "touched.", key: "file")
       rescue SQLite3::Exception
         put_by_rest
       ensure

@@ -66,6 +66,22 @@ RSpec.describe YellowTrack::Store::Backups do
     end
   end
 
+  it "brings nothing back while another program reads the book" do
+    filled.close
+    made = backups.make
+    YellowTrack::Store::Book.open(path).then do |book|
+      reader = SQLite3::Database.new(path)
+      reader.execute("BEGIN")
+      reader.execute("SELECT count(*) FROM jobs")
+      book.jobs.add(name: "Afterwards")
+      stub_const("YellowTrack::Store::Database::BUSY_MS", 50)
+      expect { restore(made.path) }.to raise_error(YellowTrack::Fault, /Another program reads/)
+      reader.close
+      book.close
+    end
+    expect([all(path)["jobs"].length, Dir["#{path}.restored"]]).to eq [2, []]
+  end
+
   it "makes no empty book where one was, and opens none of a newer program" do
     filled.close
     File.rename(path, "#{path}.before-2027-03-01T060000")

@@ -112,6 +112,15 @@ RSpec.describe "Two windows" do
     end
   end
 
+  it "changes nothing of another's where nothing was typed" do
+    replaced.each do |(path, action), (name, mine, _, stands)|
+      one, two = form_at(path, action), form_at(path, action)
+      expect(sent(action, one.merge(name => mine))).to eq 303
+      expect([action, sent(action, two)]).to eq [action, 303]
+      expect([action, stands.call]).to eq [action, mine]
+    end
+  end
+
   it "keeps what was changed beside a change of another's" do
     one, two = form_at("/rules", "/rules"), form_at("/rules", "/rules")
     sent("/rules", one.merge("offer.currency" => "crowns"))

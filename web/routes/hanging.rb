@@ -45,8 +45,9 @@ module YellowTrack
             step = step_of(opening)
             refusing(->(fault) { stage_screen("hang", opening, fault:) }) do
               day = opening.progress.promised(step)&.iso8601.to_s
-              replacing({"day" => day}, {"day" => params["day"].to_s.strip}).tell! { "The day" }
-              opening.progress.promise!(step, read_day(params["day"].to_s.strip), who:)
+              form = replacing({"day" => day}, {"day" => params["day"].to_s.strip})
+              form.changes.each_value { |text| opening.progress.promise!(step, read_day(text), who:) }
+              form.tell! { "The day" }
               to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
             end
           end

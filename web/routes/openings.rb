@@ -43,8 +43,10 @@ module YellowTrack
           def rename_opening(row)
             on_job(find_job(row.job_id.to_s), "name #{row.id}") do
               form = replacing({"name" => row.name}, {"name" => params["name"].to_s})
+              form.changes.each_value do |name|
+                book.openings.change(row.id, "name", Store::Jobs.named(name), seen: row.version, who:)
+              end
               form.tell! { "The name" }
-              book.openings.change(row.id, "name", Store::Jobs.named(params["name"]), seen: row.version, who:)
               to_page Paths.job(row.job_id)
             end
           end
@@ -57,12 +59,12 @@ module YellowTrack
                   key: "notes")
               end
 
-              before = opening.row.notes
-              replacing({"notes" => before.to_s}, {"notes" => notes}).tell! { "The note" }
-              unless before == notes
-                opening.note({kind: "note", key: "notes", before:, after: notes}, who:,
-                  columns: {notes:})
+              form = replacing({"notes" => opening.row.notes.to_s}, {"notes" => notes})
+              form.changes.each_value do |after|
+                opening.note({kind: "note", key: "notes", before: opening.row.notes, after:}, who:,
+                  columns: {notes: after})
               end
+              form.tell! { "The note" }
               to_page Paths.opening(opening.id, "measure")
             end
           end

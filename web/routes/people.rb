@@ -56,8 +56,8 @@ module YellowTrack
           def name_firm
             refusing(->(fault) { crew_of_firm(fault:) }) do
               form = replacing({"firm" => book.accounts.firm.to_s}, {"firm" => params["firm"].to_s})
+              form.changes.each_value { |name| book.accounts.found(name, by: who) }
               form.tell! { "The firm's name" }
-              book.accounts.found(params["firm"], by: who)
               to_page Paths.crew
             end
           end
