@@ -22,14 +22,11 @@ module YellowTrack
       # @return [Array<Asked>] an account's, the oldest first
       def of(account_id) = @asked.where(account_id:).order(:id).map { |row| Asked.new(**row) }
 
-      # Takes one out, to be put where it belongs.
-      #
-      # @return [Asked, nil]
-      def take(id, account_id)
-        row = @asked.first(id:, account_id:) or return
-        @asked.where(id:).delete
-        Asked.new(**row)
-      end
+      # @return [Asked, nil] nil where it is another's, or was settled
+      def find(id, account_id) = @asked.first(id:, account_id:)&.then { |row| Asked.new(**row) }
+
+      # Lets one go: it stands where it belongs, or its writer gave it up.
+      def forget(id) = @asked.where(id:).delete
     end
   end
 end

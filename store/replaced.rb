@@ -5,7 +5,7 @@ require "json"
 module YellowTrack
   module Store
     # What things were before another was put in their place: kits, house rules, hours, prices,
-    # names of jobs and of the firm.
+    # names of jobs.
     class Replaced
       Was = Struct.new(:key, :before, :who, :at, keyword_init: true)
 
@@ -20,12 +20,13 @@ module YellowTrack
       end
 
       # @return [Array<Was>] of one thing, the latest first
-      def of(kind, key, most: 50)
-        @replaced.where(kind:, key: key.to_s).reverse(:id).limit(most).map { |row| was(row) }
-      end
+      def of(kind, key) = among(kind, [key.to_s])
 
-      # @return [Was, nil]
-      def last(kind, key) = of(kind, key, most: 1).first
+      # @param keys [Array<String>]
+      # @return [Array<Was>] of several things, the latest first
+      def among(kind, keys, most: 50)
+        @replaced.where(kind:, key: keys).reverse(:id).limit(most).map { |row| was(row) }
+      end
 
       private
 

@@ -64,8 +64,8 @@ module YellowTrack
         held, = db.execute("PRAGMA wal_checkpoint(TRUNCATE)").first
         return if held.zero?
 
-        raise Fault.new("Another program reads \"#{@database}\", as what mirrors it does. Stop that first; nothing was " \
-          "touched.", key: "file")
+        raise Fault.new("Another program reads \"#{@database}\", as what mirrors it does. Stop that first; nothing " \
+          "was touched.", key: "file")
       rescue SQLite3::Exception
         put_by_rest
       ensure

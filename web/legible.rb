@@ -14,7 +14,17 @@ module YellowTrack
         @app = app
       end
 
-      def call(env) = parsed?(env) ? @app.call(env) : Door.refused(400, Gate::READ)
+      def call(env) = Legible.readable?(env) ? @app.call(env) : Door.refused(400, Gate::READ)
+
+      # Whether query and form of a request can be read.
+      def self.readable?(env)
+        request = Rack::Request.new(env)
+        request.GET
+        request.POST if request.post?
+        true
+      rescue Rack::BadRequest, RangeError, ArgumentError, IOError, EncodingError
+        false
+      end
 
       # Text with nothing in it that no keyboard has.
       #
@@ -26,17 +36,6 @@ module YellowTrack
         when Hash then value.to_h { |key, inner| [key.is_a?(String) ? clean(key) : key, clean(inner)] }
         else value
         end
-      end
-
-      private
-
-      def parsed?(env)
-        request = Rack::Request.new(env)
-        request.GET
-        request.POST if request.post?
-        true
-      rescue Rack::BadRequest, RangeError, ArgumentError, IOError, EncodingError
-        false
       end
     end
   end

@@ -52,8 +52,8 @@ module YellowTrack
 
       # A form of its own, once it can be read and was sent by a page.
       def read(request)
-        env["REQUEST_METHOD"] == "POST" && request.media_type == "multipart/form-data" and refuse(415, Gate::READ)
-        Legible.new(->(_) { [200] }).call(env).then { |status, *| refuse(400, Gate::READ) if status == 400 }
+        refuse(415, Gate::READ) if request.post? && request.media_type == "multipart/form-data"
+        refuse(400, Gate::READ) unless Legible.readable?(env)
         refuse(403, App::STALE) unless Rack::Protection::AuthenticityToken.new(nil).accepts?(env)
         request.params.replace(Legible.clean(request.params))
       end

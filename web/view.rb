@@ -144,6 +144,9 @@ module YellowTrack
         Time.iso8601(at).localtime.then { |time| "#{time.day} #{MONTHS[time.month - 1]}, #{time.strftime("%H:%M")}" }
       end
 
+      # With its year, for what may be years ago: "25 November 2026, 14:05".
+      def full_moment(at) = Time.iso8601(at).localtime.then { |time| "#{day_of_paper(time)}, #{time.strftime("%H:%M")}" }
+
       def day(date) = "#{WEEKDAYS[date.wday]} #{date.day} #{MONTHS[date.month - 1]}"
 
       # Today as papers are dated: "26 November 2026".

@@ -82,7 +82,18 @@ RSpec.describe "A job that was taken along" do
     expect([saved(row, "survey.depth"), Time.iso8601(last.at)]).to match ["130", be_within(5).of(Time.now)]
     send_form("/along/times", {"id" => ids[1], "when" => "told"})
     look("/along")
-    expect(page.css("form[action='/along/times'] input[name=id]").length).to eq 2
+    expect(page.css(".quarrel").length).to eq 1
+  end
+
+  it "keeps what is refused once it is said when it was, until it is given up" do
+    sent_on("/openings/#{row.id}/steps", {"step" => "gone"}, at: Time.now - 91 * 86_400)
+    id = book.asked_times.of(1).first.id
+    send_form("/along/times", {"id" => id, "when" => "told"})
+    look("/along")
+    expect(page.text).to include("There is no such step for this set any more", "gone")
+    expect(book.asked_times.of(1).length).to eq 1
+    send_form("/along/times", {"id" => id, "when" => "never"})
+    expect(book.asked_times.of(1)).to eq []
   end
 
   it "takes pictures, turns and hand-overs in, each once, after what was read before them" do

@@ -109,6 +109,8 @@ RSpec.describe "Two windows" do
       again = page.css("form").find { |form| form["action"] == action && filled(form)[name] == other }
       expect([action, sent(action, filled(again))]).to eq [action, 303]
       expect([action, stands.call]).to eq [action, other]
+      look(path)
+      expect(page.text).to include(mine), action if %w[/rules /jobs/1/price /visits/hours /jobs/1/name].include?(action)
     end
   end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # Wrong passwords by who tries them on which device; forms that were sent, each once; what house
-# rules, kits and the firm's name were before.
+# rules, kits, prices and names of jobs were before.
 Sequel.migration do
   up do
     create_table(:tries, strict: true) do
@@ -30,7 +30,7 @@ Sequel.migration do
 
     create_table(:replaced, strict: true) do
       primary_key :id
-      column :kind, :text, null: false # "rule", "kit", "price", "firm", "job"
+      column :kind, :text, null: false # "rule", "kit", "price", "job"
       column :key, :text, null: false
       column :before, :text, null: false # JSON
       column :who, :text, null: false # put another in its place
@@ -38,11 +38,9 @@ Sequel.migration do
       index [:kind, :key, :id]
     end
     add_column :own_kits, :who, :text, null: false, default: ""
-    add_column :feeds, :who, :text, null: false, default: ""
   end
 
   down do
-    drop_column :feeds, :who
     drop_column :own_kits, :who
     drop_table(:replaced, :once, :wrong_sign_ins, :tries)
     alter_table(:accounts) do

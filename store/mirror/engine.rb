@@ -38,8 +38,8 @@ module YellowTrack
           kind = "#{local.cpu}-#{local.os}"
           return kind if SUMS.key?(kind)
 
-          raise Fault.new("There is no engine for a mirror on this machine (#{kind}); there is for #{SUMS.keys.join(", ")}. " \
-            "A backup a day is made as before: copy its folder to another disk.", key: "mirror")
+          raise Fault.new("There is no engine for a mirror on this machine (#{kind}); there is for " \
+            "#{SUMS.keys.join(", ")}. A backup a day is made as before: copy its folder to another disk.", key: "mirror")
         end
 
         def cache = "#{ENV.fetch("XDG_CACHE_HOME") { "#{Dir.home}/.cache" }}/yellow-track"
@@ -62,8 +62,8 @@ module YellowTrack
           File.binwrite(package, bytes(File.basename(package)))
           return package if Digest::SHA256.file(package).hexdigest == SUMS.fetch(kind)
 
-          raise Fault.new("The engine for a mirror is not the one that is known: its sum differs. Nothing was installed.",
-            key: "mirror")
+          raise Fault.new("The engine for a mirror is not the one that is known: its sum differs. Nothing was " \
+            "installed.", key: "mirror")
         end
 
         def bytes(name)

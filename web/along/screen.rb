@@ -3,8 +3,21 @@
 module YellowTrack
   module Web
     module Along
-      # What was taken along to this device, what is not sent yet, and what quarrels.
+      # What was taken along to this device, what is not sent yet, what quarrels, and what has a
+      # time that cannot be.
       class Screen < Web::Screen
+        ACTS = {"pictures" => "a picture", "moves" => "a turn", "back" => "a turn that is taken back",
+                "hand-over" => "a hand-over", "remarks" => "a remark"}.freeze
+
+        # @return [String, nil] what was not taken in just now
+        attr_reader :says
+
+        # @param says [String, nil]
+        def initialize(book, says: nil, **rest)
+          super(book, **rest)
+          @says = says
+        end
+
         def template = "along/page"
 
         def title = "Taken along"
@@ -14,14 +27,7 @@ module YellowTrack
           @open ||= Desk::TakenAlong.new(book, who: visitor.who, owner: visitor.owner).open
         end
 
-        # @param says [String, nil] what was not taken in just now
-        def initialize(book, says: nil, **rest)
-          super(book, **rest)
-          @says = says
-        end
-
-        attr_reader :says
-
+        # What both wrote.
         def disputed = open.select(&:quarrel?)
 
         def quarrels = disputed.length + asked.length
@@ -29,19 +35,11 @@ module YellowTrack
         # @return [Array<Store::AskedTimes::Asked>]
         def asked = @asked ||= book.asked_times.of(visitor.account_id)
 
-        ACTS = {"pictures" => "a picture", "moves" => "a turn", "back" => "a turn that is taken back",
-                "hand-over" => "a hand-over", "remarks" => "a remark"}.freeze
-
-        # What it is about.
+        # What it is about that has a time that cannot be.
         def asked_about(one)
-          form = Rack::Utils.parse_nested_query(one.form)
           opening = book.openings.find(one.path[/\d+/].to_i)
-          what = ACTS[one.path[%r{[^/]+\z}]] || [form["step"], Desk::Fields.told(form["key"].to_s)&.label, form["value"]].compact.join(" ")
-          "#{"#{opening.letter} #{opening.name}: " if opening}#{what}"
+          "#{"#{opening.letter} #{opening.name}: " if opening}#{ACTS[one.path[%r{[^/]+\z}]] || typed_in(one)}"
         end
-
-        # With its year: a clock may be off by years.
-        def full_moment(at) = Time.iso8601(at).localtime.strftime("%-d %B %Y, %H:%M")
 
         def unread = open.reject(&:quarrel?)
 
@@ -62,6 +60,14 @@ module YellowTrack
         def path(one)
           stage = one.step ? "hang" : Desk::Stage.all.find { |each| each.writes?(one.key) }.key
           Paths.opening(one.opening.id, stage, anchor: one.step ? "step.#{one.step}" : one.key)
+        end
+
+        private
+
+        # A step, or a field and what was typed into it.
+        def typed_in(one)
+          form = Rack::Utils.parse_nested_query(one.form)
+          [form["step"], Desk::Fields.told(form["key"].to_s)&.label, *form["value"]].compact.join(" ")
         end
       end
     end

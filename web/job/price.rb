@@ -67,6 +67,14 @@ module YellowTrack
                          **SHARES.keys.to_h { |key| [key, plain(prices[key]).to_s] }}
         end
 
+        # What prices were, the latest first.
+        #
+        # @return [Array<Store::Replaced::Was>] as they were written
+        def earlier
+          book.replaced.among("price", standing.keys)
+            .each { |one| one.before = one.before ? plain(one.before.to_r) : "" }
+        end
+
         # What a price is called.
         def label(key) = price.materials.find { |line| line.key == key }&.name || SHARES[key] || key
 

@@ -68,6 +68,11 @@ module YellowTrack
         def unit = job.units
 
         # The job's name and place as they stand in their form.
+        # What it was called, and where it was, the latest first.
+        #
+        # @return [Array<Store::Replaced::Was>]
+        def called_before = book.replaced.of("job", job.id)
+
         def name = refused?("job") ? typed_at("name") : job.name
 
         def place = refused?("job") ? typed_at("place") : job.place

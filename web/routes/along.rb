@@ -49,17 +49,23 @@ module YellowTrack
             to_page Paths.along
           end
 
-          # When it was, of what was asked about: as the device said, or when it came.
+          # When it was, of what was asked about: as the device said, or when it came; or that it is
+          # given up. What is refused then stays, and is told.
           def say_when
-            asked = book.asked_times.take(number("id"), account.id) or return to_page(Paths.along)
-            form = Rack::Utils.parse_nested_query(asked.form)
-            how, says = take_at(asked.path, Legible.clean(form), asked.picture,
-              (params["when"] == "told") ? asked.told_at : asked.came_at)
-            session["along_says"] = says if how == :refused
+            book.transaction do
+              asked = book.asked_times.find(number("id"), account.id)
+              how, session["along_says"] = put_where_it_belongs(asked, params["when"]) if asked
+              book.asked_times.forget(asked.id) unless asked.nil? || how == :refused
+            end
             to_page Paths.along
           end
 
           private
+
+          def put_where_it_belongs(asked, said)
+            at = {"told" => asked.told_at, "came" => asked.came_at}[said] or return [:given_up, nil]
+            take_at(asked.path, read_form(asked.form), asked.picture, at)
+          end
 
           # Whether its time cannot be.
           def doubtful?(path)
@@ -81,8 +87,8 @@ module YellowTrack
 
           def along = Desk::TakenAlong.new(book, who:, owner:)
 
-          def read_form
-            Legible.clean(Rack::Utils.parse_nested_query(params["form"].to_s))
+          def read_form(text = params["form"].to_s)
+            Legible.clean(Rack::Utils.parse_nested_query(text))
           rescue Rack::BadRequest, RangeError, ArgumentError, EncodingError
             {}
           end
@@ -148,9 +154,7 @@ module YellowTrack
 
           def hand_over_taken(opening)
             own_seen(opening)
-            handing = Desk::HandingOver.new(opening)
-            refuse_unseen(opening, handing)
-            handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*HandOver::TYPED)), who:)
+            sign(opening.id)
             [:kept, nil]
           end
 

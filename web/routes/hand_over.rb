@@ -24,11 +24,19 @@ module YellowTrack
         # What the routes of the hand-over share.
         module Handing
           def hand_over(opening)
-            handing = Desk::HandingOver.new(opening)
             refusing(->(fault) { stage_screen("hand-over", opening, fault:, form: "over") }) do
+              sign(opening.id)
+              to_page Paths.opening(opening.id, "hand-over")
+            end
+          end
+
+          # What is looked at and what is written is one: of two at once the second sees the first.
+          def sign(id)
+            book.transaction do
+              opening = find_opening(id.to_s)
+              handing = Desk::HandingOver.new(opening)
               refuse_unseen(opening, handing)
               handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*TYPED)), who:)
-              to_page Paths.opening(opening.id, "hand-over")
             end
           end
 

@@ -55,7 +55,7 @@ module YellowTrack
         # What was before, the latest first.
         #
         # @return [Array<Store::Replaced::Was>]
-        def earlier = standing.keys.flat_map { |key| book.replaced.of("rule", key, most: 3) }.sort_by(&:at).reverse
+        def earlier = book.replaced.among("rule", standing.keys)
 
         def kept? = params.key?("kept")
 

@@ -101,7 +101,6 @@ function show(all) {
 function quarrel(found) {
   if (found.length === 0) return
   quarrels += found.length
-  document.getElementById("along-bar")?.removeAttribute("hidden")
   bar(last)
   found.filter((one) => one.opening === here()).forEach(({ form, says }) => {
     const field = fieldOf(new URLSearchParams(form).get("key"))
