@@ -145,7 +145,9 @@ module YellowTrack
       end
 
       # With its year, for what may be years ago: "25 November 2026, 14:05".
-      def full_moment(at) = Time.iso8601(at).localtime.then { |time| "#{day_of_paper(time)}, #{time.strftime("%H:%M")}" }
+      def full_moment(at)
+        Time.iso8601(at).localtime.then { |time| "#{day_of_paper(time)}, #{time.strftime("%H:%M")}" }
+      end
 
       def day(date) = "#{WEEKDAYS[date.wday]} #{date.day} #{MONTHS[date.month - 1]}"
 

@@ -39,7 +39,8 @@ module YellowTrack
           return kind if SUMS.key?(kind)
 
           raise Fault.new("There is no engine for a mirror on this machine (#{kind}); there is for " \
-            "#{SUMS.keys.join(", ")}. A backup a day is made as before: copy its folder to another disk.", key: "mirror")
+            "#{SUMS.keys.join(", ")}. A backup a day is made as before: copy its folder to another disk.",
+            key: "mirror")
         end
 
         def cache = "#{ENV.fetch("XDG_CACHE_HOME") { "#{Dir.home}/.cache" }}/yellow-track"
