@@ -52,8 +52,9 @@ module YellowTrack
           # When it was, of what was asked about: as the device said, or when it came; or that it is
           # given up. What is refused then stays, and is told.
           def say_when
+            id = number("id") # what cannot be read is told before the database is asked
             book.transaction do
-              asked = book.asked_times.find(number("id"), account.id)
+              asked = book.asked_times.find(id, account.id)
               how, session["along_says"] = put_where_it_belongs(asked, params["when"]) if asked
               book.asked_times.forget(asked.id) unless asked.nil? || how == :refused
             end

@@ -32,18 +32,18 @@ module YellowTrack
 
           # What is looked at and what is written is one: of two at once the second sees the first.
           def sign(id)
+            version = seen
             book.transaction do
-              opening = find_opening(id.to_s)
-              handing = Desk::HandingOver.new(opening)
-              refuse_unseen(opening, handing)
+              handing = Desk::HandingOver.new(find_opening(id.to_s))
+              refuse_unseen(handing, version)
               handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*TYPED)), who:)
             end
           end
 
           # What is signed has to be what was looked at.
-          def refuse_unseen(opening, handing)
+          def refuse_unseen(handing, version)
             of_what_was_seen("It was handed over on another screen meanwhile.", handed: handing.last&.id.to_s)
-            return if seen == opening.version
+            return if version == handing.opening.version
 
             raise Desk::Replacing::Clash.new("It was changed on another screen since this page was opened. Look at " \
               "the sheet again; what you typed stands here.", key: "seen")
