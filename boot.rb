@@ -25,11 +25,13 @@ end
 module YellowTrack
   ROOT = __dir__
 
-  # The loader, one root directory a room.
+  # The loader, one root directory a room. The folders of core, desk and web follow the order of the
+  # work; they group, and are no namespace.
   LOADER = Zeitwerk::Loader.new
   LOADER.tag = "yellow_track"
   LOADER.push_dir("#{ROOT}/core", namespace: self)
-  %w[bench demo desk drawing files store web].each do |room|
+  LOADER.collapse("#{ROOT}/core/*", "#{ROOT}/desk/*", *%w[page request serve].map { |folder| "#{ROOT}/web/#{folder}" })
+  %w[bench demo desk drawing files practice store web].each do |room|
     namespace = const_set(room.capitalize, Module.new)
     LOADER.push_dir("#{ROOT}/#{room}", namespace:)
   end

@@ -17,8 +17,8 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         @random = Random.new(SEED)
-        [*SLIPS.map { |slip| found(slip) }, alarms("false alarms, all readings") { Opening.new(@random, fall: 3) },
-          alarms("false alarms, leans but no floor, on 5 mm of fall") { Opening.new(@random, fall: 5, floor: false) }]
+        [*SLIPS.map { |slip| found(slip) }, alarms("false alarms, all readings") { MadeUpOpening.new(@random, fall: 3) },
+          alarms("false alarms, leans but no floor, on 5 mm of fall") { MadeUpOpening.new(@random, fall: 5, floor: false) }]
       end
 
       private
@@ -27,7 +27,7 @@ module YellowTrack
       def found(slip)
         hits = Array.new(COUNT) do |turn|
           reading = READINGS[turn % READINGS.length]
-          closure = Opening.new(@random, fall: 3).closure(reading, (turn.even? ? 1 : -1) * slip)
+          closure = MadeUpOpening.new(@random, fall: 3).closure(reading, (turn.even? ? 1 : -1) * slip)
           [closure.suspects.any?, closure.suspects.include?(reading)]
         end
         format("%-52s found %5.1f %%   true one among the suspects %5.1f %%", "slip of #{slip} mm in any one reading",
@@ -41,7 +41,7 @@ module YellowTrack
       def share(list) = 100.0 * list.count(true) / list.length
 
       # A true shape, and readings taken off it with noise.
-      class Opening
+      class MadeUpOpening
         # @param fall [Numeric] the floor's, at the right jamb, mm at most
         # @param floor [Boolean] whether it is read
         def initialize(random, fall:, floor: true)

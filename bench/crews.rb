@@ -52,7 +52,7 @@ module YellowTrack
       def planned(book, id, name)
         made = nil
         times = Timing.times(RUNS) do
-          made = Desk::Visiting.new(Desk::Job.new(book, book.jobs.find(id)))
+          made = Desk::JobVisits.new(Desk::Job.new(book, book.jobs.find(id)))
           made.result
         end
         "#{Timing.line(name, times)}   #{made.steps.length} steps, #{made.result["visits"].length} visits"

@@ -7,7 +7,7 @@ module YellowTrack
     class Drills
       SEEDS = 60
       PROVED = 500 # seeds a drill and level
-      PROOF = "spec/core/practice/questions_spec.rb"
+      PROOF = "spec/practice/questions_spec.rb"
 
       # @return [Array<String>] a line of figures each
       def call = [*times, *Learners.new.call, proof]
@@ -15,8 +15,8 @@ module YellowTrack
       private
 
       def times
-        all = Practice.drills.keys.to_h do |key|
-          times = Practice::LEVELS.flat_map do |level|
+        all = Practice::Drills.all.keys.to_h do |key|
+          times = Practice::Drills::LEVELS.flat_map do |level|
             Array.new(SEEDS) { |seed| Timing.once { ask(key, level, seed) } }
           end
           [key, times.sort]
@@ -25,7 +25,7 @@ module YellowTrack
           Timing.line("a question of any", all.values.flatten.sort)]
       end
 
-      def ask(key, level, seed) = Practice.question(key, level:, seed:, read: Files::Commands.method(:read))
+      def ask(key, level, seed) = Practice::Drills.question(key, level:, seed:, read: Files::Commands.method(:read))
 
       # The examples that CI runs over few seeds.
       def proof

@@ -20,8 +20,8 @@ module YellowTrack
 
       # @return [Array<String>] a line of figures each
       def call
-        rows = Practice.drills.keys.map { |key| [key, *Practice::LEVELS.map { |level| lost(key, level) }] }
-        mean = Practice::LEVELS.map { |level| rows.sum { |row| row[level] } / rows.length }
+        rows = Practice::Drills.all.keys.map { |key| [key, *Practice::Drills::LEVELS.map { |level| lost(key, level) }] }
+        mean = Practice::Drills::LEVELS.map { |level| rows.sum { |row| row[level] } / rows.length }
         [*rows, ["all drills", *mean]].map { |row| line(*row) }
       end
 
@@ -36,7 +36,7 @@ module YellowTrack
       def lost(key, level)
         random = Random.new(level)
         points = Array.new(SEEDS) do |seed|
-          drill = Practice.drills.fetch(key).new(level, seed, Files::Commands.method(:read))
+          drill = Practice::Drills.all.fetch(key).new(level, seed, Files::Commands.method(:read))
           question = drill.question
           Practice::Round.points(marks(question, drill, random)).to_f
         end

@@ -43,7 +43,7 @@ module YellowTrack
 
       def pack(openings, lots)
         on_paper = openings.select(&:plan).map do |one|
-          Drawing::Paper::Pack::Opening.new(plan: one.plan, parts: one.parts, letter: one.letter, name: one.name,
+          Drawing::Paper::Pack::Packed.new(plan: one.plan, parts: one.parts, letter: one.letter, name: one.name,
             revision: 1,
             address: "http://127.0.0.1/openings/#{one.id}", rows: Desk::Tally.lines(one), cautions: [])
         end

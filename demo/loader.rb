@@ -64,7 +64,7 @@ module YellowTrack
 
       # The plan of a job's visits, kept.
       def plan(book, job_id, told)
-        Desk::Visiting.new(Desk::Job.new(book, book.jobs.find(job_id))).keep!(seen: 0, who: told["by"])
+        Desk::JobVisits.new(Desk::Job.new(book, book.jobs.find(job_id))).keep!(seen: 0, who: told["by"])
       end
 
       def add(book, job_id, document, opening)

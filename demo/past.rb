@@ -17,7 +17,7 @@ module YellowTrack
       def self.surveyed(opening) = Time.now - ((days = opening.dig("hung", "days_ago")) ? (days + 12) * DAY : 0)
 
       # @param book [Store::Book]
-      # @param row [Store::Openings::Opening]
+      # @param row [Store::Openings::Row]
       def initialize(book, row)
         @book = book
         @id = row.id
@@ -33,7 +33,7 @@ module YellowTrack
 
       private
 
-      def opening(panel: nil) = Desk::Opening.new(@book, @book.openings.find(@id), panel:)
+      def opening(panel: nil) = Desk::KeptOpening.new(@book, @book.openings.find(@id), panel:)
 
       # Work starts at eight.
       def morning(days_ago) = (Date.today - days_ago).to_time + 8 * 3600
@@ -63,7 +63,7 @@ module YellowTrack
       def over(told)
         day = Date.today - told["days_ago"]
         Store::Clock.during(morning(told["days_ago"]) + 6 * 3600) do
-          said = Desk::HandingOver::Told.new({"fitter" => told["by"]}, today: day)
+          said = Desk::HandingOver::Typed.new({"fitter" => told["by"]}, today: day)
           Desk::HandingOver.new(opening).hand_over!(said, who: told["by"])
         end
       end

@@ -16,7 +16,7 @@ module YellowTrack
       def initialize(controls)
         @controls = controls
         @answer = controls.answer
-        @bench = Bench.of(controls.reading, @answer)
+        @bench = BenchView.of(controls.reading, @answer)
       end
 
       # @return [Hash] ready for JSON

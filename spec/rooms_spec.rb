@@ -46,7 +46,7 @@ RSpec.describe "The rooms" do
   it "asks no set which family it is, outside the registry of manners" do
     asked = /is_a\?\((YellowTrack::)?(Bypass|Bifold|Pocket)\)|kind == :fold|support \|\| family|family == "[a-z]/
     %w[core desk web drawing files].flat_map { |room| text(room).to_a }.reject do |file, _|
-      file.end_with?("core/manner.rb")
+      file.end_with?("core/choose/manner.rb")
     end
       .each { |file, code| expect(code).not_to match(asked), "#{file}: #{code[asked]}" }
   end

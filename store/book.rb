@@ -45,7 +45,7 @@ module YellowTrack
 
       # What was learnt of other doors that hang badly.
       #
-      # @param row [Openings::Opening]
+      # @param row [Openings::Row]
       # @return [Causes]
       def causes(row) = Causes.new(@db, row)
 

@@ -14,7 +14,7 @@ module YellowTrack
       Door = Struct.new(:job_id, :kit, :cause, :wrong)
 
       # @param db [Sequel::Database]
-      # @param row [Openings::Opening] the door in hand
+      # @param row [Openings::Row] the door in hand
       def initialize(db, row)
         @row = row
         @doors = read(db)

@@ -80,11 +80,11 @@ module YellowTrack
       # What openings have to tell of their sets, in one question.
       #
       # @param opening_ids [Array<Integer>]
-      # @return [Hash{Integer => Told}]
+      # @return [Hash{Integer => HungLog}]
       def told(opening_ids)
-        entries = @entries.where(opening_id: opening_ids, kind: Told::KINDS).order(:id).map { |row| entry(row) }
+        entries = @entries.where(opening_id: opening_ids, kind: HungLog::KINDS).order(:id).map { |row| entry(row) }
           .select(&:whole?).group_by(&:opening_id)
-        opening_ids.to_h { |id| [id, Told.new(entries[id] || [])] }
+        opening_ids.to_h { |id| [id, HungLog.new(entries[id] || [])] }
       end
 
       # The latest ticks of steps of hanging, in their order.

@@ -11,7 +11,7 @@ module YellowTrack
 
       # reached, sentence, outline, materials: what lists show, nil until it is
       # worked out
-      Opening = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
+      Row = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
         :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials,
         keyword_init: true) do
         # Whether what lists show of it is worked out.
@@ -169,11 +169,11 @@ module YellowTrack
       def write(now, act, who, listing)
         at = Clock.now
         changed = {changed_at: at, **written(now, act.document), **act.columns.to_h}
-        row = Opening.new(**now.to_h, **changed)
+        row = Row.new(**now.to_h, **changed)
         act.entries.each { |entry| @log.add(opening_id: now.id, version: row.version, who:, at:, **entry) }
         listed = listing ? listing.call(row) : {}
         update(now, stored(changed.merge(listed)))
-        Opening.new(**row.to_h, **listed).freeze
+        Row.new(**row.to_h, **listed).freeze
       end
 
       # What another document changes.
@@ -194,7 +194,7 @@ module YellowTrack
       end
 
       def opening(row)
-        Opening.new(**row, document: Document.parse(row[:document], row[:items]),
+        Row.new(**row, document: Document.parse(row[:document], row[:items]),
           outline: row[:outline]&.then { |json| JSON.parse(json) },
           materials: row[:materials]&.then { |json| JSON.parse(json) }).freeze
       end

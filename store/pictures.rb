@@ -14,7 +14,7 @@ module YellowTrack
         @pictures = db[:pictures]
       end
 
-      # @param opening [Openings::Opening]
+      # @param opening [Openings::Row]
       # @param picture [Picture] without its id
       # @param caption [String]
       # @return [Integer] its id

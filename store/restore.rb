@@ -27,7 +27,7 @@ module YellowTrack
       # @raise [Fault] while a server has the book
       def call(now: Time.now)
         Copy.prove(@file)
-        Serving.alone(@database) do
+        BookLock.alone(@database) do
           FileUtils.mkdir_p(File.dirname(@database), mode: 0o700)
           Copy.make(@file, "#{@database}.restored")
           kept = keep_beside(now)

@@ -95,7 +95,7 @@ module YellowTrack
       # Writes down a bar that was cut: its pieces, the offcut that it came
       # from, the one that is left.
       #
-      # @param pieces [Array<Array(Openings::Opening, Parts::Part, Rational)>]
+      # @param pieces [Array<Array(Openings::Row, Parts::Part, Rational)>]
       #   each with the length as cut
       # @param offcut_id [Integer, nil] of the rack
       # @param left [Rational] mm

@@ -21,7 +21,7 @@ module YellowTrack
       helpers Asking, Admission, Once
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
         Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Hanging,
-        Routes::Bench, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
+        Routes::BenchMoves, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
         Routes::Visits, Routes::CrewVisits, Routes::HandOver, Routes::Cures,
         Routes::Backups, Routes::People, Routes::Along,
         Routes::Practice, Routes::Drills
@@ -48,7 +48,7 @@ module YellowTrack
           set :pass, pass
           set :limits, Limits.new(pass)
           use Rack::TempfileReaper
-          use Door, settings.limits
+          use FrontDoor, settings.limits
           use Rates.lay
           use SignIn.on(book, secret:, by_itself:, site:)
           use Gate

@@ -10,7 +10,7 @@ module YellowTrack
 
         # @param page [Page]
         # @param lots [Array<Pack::Lot>]
-        # @param openings [Array<Pack::Opening>]
+        # @param openings [Array<Pack::Packed>]
         # @param heading [Page::Heading]
         def initialize(page, lots, openings, heading)
           @page = page

@@ -10,7 +10,7 @@ module YellowTrack
         WIDTHS = [86, 44, 56, 42, 42, 34, 34].freeze
 
         # @param page [Page]
-        # @param opening [Pack::Opening]
+        # @param opening [Pack::Packed]
         # @param heading [Page::Heading]
         def initialize(page, opening, heading)
           @page = page

@@ -9,7 +9,7 @@ module YellowTrack
         HIGH = 330 # points that the drawing may take
 
         # @param page [Page]
-        # @param opening [Pack::Opening]
+        # @param opening [Pack::Packed]
         # @param heading [Page::Heading]
         def initialize(page, opening, heading)
           @page = page

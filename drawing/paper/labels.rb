@@ -10,7 +10,7 @@ module YellowTrack
         HIGH = 74
 
         # @param page [Page]
-        # @param openings [Array<Pack::Opening>]
+        # @param openings [Array<Pack::Packed>]
         # @param heading [Page::Heading]
         def initialize(page, openings, heading)
           @page = page

@@ -8,7 +8,7 @@ module YellowTrack
       class Pack
         # One opening. plan, and the parts of it; letter, name; revision; address;
         # rows, its numbers as its sheet has them (name, text, sums); cautions, sentences.
-        Opening = Struct.new(:plan, :parts, :letter, :name, :revision, :address, :rows, :cautions, keyword_init: true)
+        Packed = Struct.new(:plan, :parts, :letter, :name, :revision, :address, :rows, :cautions, keyword_init: true)
 
         # One material's bars as they are cut.
         Lot = Struct.new(:material, :cuts, keyword_init: true)

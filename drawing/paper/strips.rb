@@ -21,7 +21,7 @@ module YellowTrack
         end
 
         # @param page [Page]
-        # @param opening [Pack::Opening]
+        # @param opening [Pack::Packed]
         # @param heading [Page::Heading]
         def initialize(page, opening, heading)
           @page = page

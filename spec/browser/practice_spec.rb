@@ -93,7 +93,7 @@ RSpec.describe "Practice, in the browser" do
 
   it "fits a phone and its reader, whatever is asked" do
     Browser.size(session, Browser::PHONE)
-    YellowTrack::Practice.drills.each_key do |key|
+    YellowTrack::Practice::Drills.all.each_key do |key|
       session.visit("/practice/#{key}/2?level=4")
       expect(session).to have_css("h1", visible: :all)
       expect([key, sideways, grave_faults]).to eq [key, 0, []]

@@ -64,7 +64,7 @@ RSpec.describe "A walk over the whole" do
   # How an opening's doors hang, in which unit it was measured, and whether they hang already.
   def manner_of(id)
     @manners ||= Hash.new do |all, one|
-      opening = YellowTrack::Desk::Opening.new(book, book.openings.find(one))
+      opening = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(one))
       all[one] = [opening.kit.manner.key, opening.opening.units, opening.service.on?]
     end
     @manners[id]

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Drawing::Bench do
+RSpec.describe YellowTrack::Drawing::BenchView do
   # Where the corners of what hangs are drawn: its outline through its layers.
   def corners(bench, layer = "hung-panel")
     picture = Nokogiri::XML(bench.to_s).remove_namespaces!

@@ -39,7 +39,7 @@ RSpec.describe YellowTrack::Drawing::Responses do
             .delete_prefix("+")
         end
         expect(looked_up(told, "stops", counts)).to eq controls.stops(counts)
-        drawn = YellowTrack::Drawing::Bench.of(one, one.answer)
+        drawn = YellowTrack::Drawing::BenchView.of(one, one.answer)
           .layers(counts.to_h { |control, count| [control, controls.mm(control, count)] })
         drawn.each { |layer, transform| expect(looked_up(told, layer, counts)).to eq transform }
         counts.each do |control, count|
@@ -73,11 +73,11 @@ RSpec.describe YellowTrack::Drawing::Responses do
 
   it "draws the gaps larger than life, the suggestion as a ghost, and says so" do
     one, = hung("top-hung")
-    bench = YellowTrack::Drawing::Bench.of(one, one.answer)
+    bench = YellowTrack::Drawing::BenchView.of(one, one.answer)
     expect(bench.factor).to be > 1
     expect(bench.to_s).to include("ghost-face").and include("data-layer=\"lean\"")
       .and include("drawn #{bench.factor} times larger than life")
     expect(bench.places.keys).to eq %w[top middle bottom]
-    expect(YellowTrack::Drawing::Bench.of(one, nil).to_s).not_to include("ghost-face")
+    expect(YellowTrack::Drawing::BenchView.of(one, nil).to_s).not_to include("ghost-face")
   end
 end

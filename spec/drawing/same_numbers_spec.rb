@@ -15,9 +15,9 @@ RSpec.describe "The same numbers" do
   it "stand on the paper, on the screen and in the plan file" do
     YellowTrack::Demo::Loader.new("").fill(book)
     book.openings.of(1).each do |row|
-      work = YellowTrack::Desk::Opening.new(book, row)
+      work = YellowTrack::Desk::KeptOpening.new(book, row)
       file = work.plan.to_h
-      opening = YellowTrack::Drawing::Paper::Pack::Opening.new(plan: work.plan, parts: work.parts, letter: row.letter,
+      opening = YellowTrack::Drawing::Paper::Pack::Packed.new(plan: work.plan, parts: work.parts, letter: row.letter,
         name: row.name, revision: 1, address: "http://127.0.0.1/", rows: [], cautions: [])
       written = words_of(YellowTrack::Drawing::Paper::Pack
         .new(job: "Osier Weir", date: "", address: "http://127.0.0.1/", openings: [opening], lots: -> { [] }))

@@ -6,7 +6,7 @@ RSpec.describe "Drawings of doors that hang badly" do
   YellowTrack::Manner::ROWS.each do |key, manner|
     it "show a set that hangs so, with its panels and what carries them: #{key}" do
       (1..4).each do |panels|
-        picture = svg(YellowTrack::Drawing::Hung.new(manner, panels))
+        picture = svg(YellowTrack::Drawing::HungSet.new(manner, panels))
         expect(picture.css(".face").length).to eq panels
         expect(picture.css("circle.runs").length).to eq 2 * panels
         expect(picture.at_css("desc").text).to include(key)
@@ -15,7 +15,7 @@ RSpec.describe "Drawings of doors that hang badly" do
   end
 
   it "carry a floor rail at the foot, a track at the head, and a bar past the opening" do
-    rail = ->(key) { svg(YellowTrack::Drawing::Hung.new(YellowTrack::Manner::ROWS[key], 2)).at_css("rect.runs") }
+    rail = ->(key) { svg(YellowTrack::Drawing::HungSet.new(YellowTrack::Manner::ROWS[key], 2)).at_css("rect.runs") }
     top, floor, wall = %w[top-hung bottom-rolling wall-hung].map { |key| rail[key] }
     expect(floor["y"].to_f).to be > top["y"].to_f
     expect(wall["y"].to_f).to be < top["y"].to_f

@@ -215,7 +215,7 @@ RSpec.describe YellowTrack::Store::Backups do
     book = filled
     made = backups.make
     book.close
-    held = YellowTrack::Store::Serving.shared(path)
+    held = YellowTrack::Store::BookLock.shared(path)
     expect { restore(made.path) }.to raise_error(/A server has .* open/)
     held.close
     expect(restore(made.path).jobs).to eq 1

@@ -13,7 +13,7 @@ module Served
 
   def row = book.openings.find(id)
 
-  def service = YellowTrack::Desk::Opening.new(book, row).service
+  def service = YellowTrack::Desk::KeptOpening.new(book, row).service
 
   def plain(text) = text.gsub(/\p{Space}+/, " ")
 

@@ -33,7 +33,7 @@ RSpec.describe "As built" do
 
   it "says at the saw how cuts come out, once ten of a material do" do
     row = hang
-    part = YellowTrack::Desk::Opening.new(book, row).parts.linear.first
+    part = YellowTrack::Desk::KeptOpening.new(book, row).parts.linear.first
     cut = ->(times) {
       times.times { |place|
         book.saw.cut_bar([[hang, part, part.length + 0.5r]], material: part.material, offcut_id: nil, left: 0r)
@@ -48,7 +48,7 @@ RSpec.describe "As built" do
   it "offers a copy of the kit's sheet with the drop that came out" do
     4.times do
       row = hang("hung.A.gaps" => {"top" => "1", "middle" => "1", "bottom" => "1"})
-      one = YellowTrack::Desk::Opening.new(book, row).plan.set.readings.first
+      one = YellowTrack::Desk::KeptOpening.new(book, row).plan.set.readings.first
       book.openings.change(row.id, "hung.A.floor.left", "#{(one.planned_floor["left"] - 2).to_f} mm", seen: nil)
     end
     kit = YellowTrack::Files::Shelf.kits["twin-42"]
@@ -61,7 +61,7 @@ RSpec.describe "As built" do
   it "offers the minutes that a step took, taken by a press alone" do
     5.times do |day|
       row = hang
-      opening = -> { YellowTrack::Desk::Opening.new(book, book.openings.find(row.id)) }
+      opening = -> { YellowTrack::Desk::KeptOpening.new(book, book.openings.find(row.id)) }
       keys = opening.call.progress.steps.map(&:key)
       ticked = keys[0..keys.index("track")]
       ticked.each_with_index do |key, place|

@@ -63,8 +63,8 @@ RSpec.describe "Choosing" do
     row = hang("set.thickness" => 20, "survey.beside" => {"left" => 3000, "right" => 3000})
     choice = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(row.document.to_h))
     choice.ranked.each do |one|
-      opening = YellowTrack::Desk::Opening.new(book, book.openings.find(row.id))
-      set = YellowTrack::Desk::Choosing.new(opening).set_of(one)
+      opening = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(row.id))
+      set = YellowTrack::Desk::SetChoice.new(opening).set_of(one)
       taken = plan_of(row.document.with("set", set).to_h)
       expect(taken.to_h.except("working")).to eq one.plan.to_h.except("working") unless one.in_mind?
     end

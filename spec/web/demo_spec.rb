@@ -7,9 +7,9 @@ RSpec.describe YellowTrack::Demo::Loader do
 
   def row(letter) = book.openings.of(1).find { |one| one.letter == letter }
 
-  def steps(letter) = YellowTrack::Desk::Opening.new(book, row(letter)).progress
+  def steps(letter) = YellowTrack::Desk::KeptOpening.new(book, row(letter)).progress
 
-  def adjusting(letter) = YellowTrack::Desk::Opening.new(book, row(letter)).turning
+  def adjusting(letter) = YellowTrack::Desk::KeptOpening.new(book, row(letter)).turning
 
   it "has opening B hung and being adjusted: one panel tapers, after one move" do
     expect(adjusting("B").reading.name).to eq "B"

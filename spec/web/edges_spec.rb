@@ -45,8 +45,8 @@ RSpec.describe "Edges" do
     expect(page.css("table td.num").map(&:text)).to include("916.5")
     look("/openings/#{row.id}/cut.csv")
     expect(last_response.body).to include("916.5 x")
-    opening = YellowTrack::Desk::Opening.new(book, row)
-    parts = YellowTrack::Drawing::Paper::Pack::Opening
+    opening = YellowTrack::Desk::KeptOpening.new(book, row)
+    parts = YellowTrack::Drawing::Paper::Pack::Packed
       .new(plan: opening.plan, parts: opening.parts, letter: "A", name: "", revision: 1, address: "", rows: [],
         cautions: [])
     written = []
@@ -81,7 +81,7 @@ RSpec.describe "Edges" do
   it "tell three hands as three" do
     row = hang("set" => {"family" => "bypass", "kit" => "twin-42", "pattern" => [2, 1], "thickness" => 40,
                          "weighed" => 62})
-    opening = YellowTrack::Desk::Opening.new(book, row)
+    opening = YellowTrack::Desk::KeptOpening.new(book, row)
     expect(opening.plan.set.hands).to eq 3
     look("/openings/#{row.id}/hang")
     expect(page.text).to include("three people, or two and a lifter").and not_include("two people together")

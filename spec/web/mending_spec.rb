@@ -65,7 +65,7 @@ RSpec.describe "A door that is mended" do
     say("service.cause", "off_height")
     look("/openings/#{other}/look")
     expect(plain(page.css(".look-causes").text)).to include("in this house 1 of 1")
-    shares = YellowTrack::Desk::Opening.new(book, book.openings.find(other)).service.diagnosis.causes.to_h { |one|
+    shares = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(other)).service.diagnosis.causes.to_h { |one|
       [one.cause.key, one.share]
     }
     expect(shares["off_height"]).to be > 0

@@ -4,7 +4,7 @@ RSpec.describe YellowTrack::Desk::NextStep do
   include Site
 
   def step(stage, **changes)
-    YellowTrack::Desk::Opening.new(book, hang(**changes)).next_step(stage)
+    YellowTrack::Desk::KeptOpening.new(book, hang(**changes)).next_step(stage)
   end
 
   def said(...) = step(...).sentence.tr("\u00A0", " ")

@@ -20,7 +20,7 @@ RSpec.describe "Numbers, shown" do
     made["set"] = made["set"].merge(changes).compact
     row = book.openings.add(job_id: job.id, document: YellowTrack::Store::Document.new(made),
       &YellowTrack::Desk::Listing.of(book))
-    YellowTrack::Desk::Opening.new(book, row)
+    YellowTrack::Desk::KeptOpening.new(book, row)
   end
 
   def job = @job ||= book.jobs.add(name: "Osier Weir", units: "mm")

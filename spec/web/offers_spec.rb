@@ -63,7 +63,7 @@ RSpec.describe "Offers" do
   end
 
   it "comes to what the log tells: kits that are there, minutes that were ticked, days on site" do
-    opening = -> { YellowTrack::Desk::Opening.new(book, book.openings.find(row.id)) }
+    opening = -> { YellowTrack::Desk::KeptOpening.new(book, book.openings.find(row.id)) }
     morning = Time.local(2027, 3, 2, 8, 0)
     opening.call.progress.steps.first(6).each_with_index do |step, place|
       YellowTrack::Store::Clock.during(morning + place * 1200) { opening.call.progress.tick!(step, true, who: "Odo") }

@@ -6,7 +6,7 @@ RSpec.describe "Practice, played and set" do
   include Site
   include Practised
 
-  YellowTrack::Practice.drills.each_key do |key|
+  YellowTrack::Practice::Drills.all.each_key do |key|
     it "asks a round of #{key} to its end, all of it right, and a page of each answer" do
       path = begin_round(key)
       10.times do |place|

@@ -136,7 +136,7 @@ RSpec.describe "Forms posted untouched" do
       it "change nothing, and cut what the plan says, at a grain of #{grain} in a job in #{units}" do
         row = full(units, "twin-42", grain:)
         post_untouched(row, "size", "?unit=other")
-        planned = YellowTrack::Desk::Opening.new(book, row).parts.linear.to_h { |part| [part.code, part.length] }
+        planned = YellowTrack::Desk::KeptOpening.new(book, row).parts.linear.to_h { |part| [part.code, part.length] }
         %w[own other].each do |unit|
           look("/openings/#{row.id}/cut?unit=#{unit}")
           typed = page.css("input[name^=as_cut]").to_h { |input| [input["name"][/\[(.+)\]/, 1], input["value"]] }

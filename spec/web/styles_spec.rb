@@ -23,7 +23,7 @@ RSpec.describe "Style sheets" do
   end
 
   it "are all asked for by the page that draws them" do
-    asked = File.read("#{YellowTrack::ROOT}/web/layout.erb") + File.read("#{YellowTrack::ROOT}/web/paper.erb")
+    asked = File.read("#{YellowTrack::ROOT}/web/page/layout.erb") + File.read("#{YellowTrack::ROOT}/web/page/paper.erb")
     names = sheets.keys.map { |name| File.basename(name, ".css") }
     expect(names.reject { |name| asked.match?(/\b#{name}\b/) }).to eq []
   end

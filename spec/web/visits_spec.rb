@@ -22,7 +22,7 @@ RSpec.describe "Visits" do
     text = shown
     expect(text).to match(/\d+ visits?, done by \w+day \d+ \w+/).and include("Not kept yet").and include("tape and " \
 "pencil")
-    expect(page.css("[data-visit]").length).to eq YellowTrack::Desk::Visiting
+    expect(page.css("[data-visit]").length).to eq YellowTrack::Desk::JobVisits
       .new(YellowTrack::Desk::Job.new(book, book.jobs.find(row.job_id))).result["visits"].length
     expect(page.at_css("svg .chain")).not_to be_nil
   end

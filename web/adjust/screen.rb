@@ -23,7 +23,7 @@ module YellowTrack
         TURNING = %w[taper rise turns tilt slide short drop jack].freeze
 
         # A line of what to do: a control, the figure and what stands after it.
-        Told = Struct.new(:name, :figure, :after)
+        ToldTurn = Struct.new(:name, :figure, :after)
 
         # @return [Desk::Turning]
         def turning = opening.turning
@@ -59,9 +59,9 @@ module YellowTrack
         def expected = controls.gaps((tried.values.all?(&:zero?) && to_turn?) ? controls.suggested : tried)
 
         # The picture of what hangs, turned as was tried.
-        def bench = @bench ||= Drawing::Bench.of(reading, answer)
+        def bench = @bench ||= Drawing::BenchView.of(reading, answer)
 
-        def bench_drawing = Drawing::Bench.of(reading, answer, answer ? controls.turned(tried) : {})
+        def bench_drawing = Drawing::BenchView.of(reading, answer, answer ? controls.turned(tried) : {})
 
         def needle(name) = Drawing::Responses.needle(controls, name, tried[name])
 
@@ -182,7 +182,7 @@ module YellowTrack
           "taper #{signed(answer.taper)}#{above}"
         end
 
-        # @return [Array<Told>] a line for each control that moves
+        # @return [Array<ToldTurn>] a line for each control that moves
         def told = controls.suggested.reject { |_, count| count.zero? }.map { |name, count| told_of(name, count) }
 
         def tops_then = turning.tops_then
@@ -203,13 +203,13 @@ module YellowTrack
         def told_of(name, count)
           amount = gap_with_unit(controls.mm(name, count).abs)
           if slides? && !reading.turned?(name)
-            return Told.new(control_name(name), "#{count.positive? ? "up" : "down"} #{amount}",
+            return ToldTurn.new(control_name(name), "#{count.positive? ? "up" : "down"} #{amount}",
               controls.words(name, count))
           end
-          return Told.new(control_name(name), amount, controls.direction(name, count)) unless reading.turned?(name)
+          return ToldTurn.new(control_name(name), amount, controls.direction(name, count)) unless reading.turned?(name)
 
           turns, rest = controls.words(name, count).split(" ", 2)
-          Told.new(control_name(name), "#{count.positive? ? "up" : "down"} #{turns}", "#{rest}, #{amount}")
+          ToldTurn.new(control_name(name), "#{count.positive? ? "up" : "down"} #{turns}", "#{rest}, #{amount}")
         end
       end
     end

@@ -34,7 +34,7 @@ module YellowTrack
 
         def id = "way-#{@place}"
 
-        def key = Desk::Choosing.key_of(card)
+        def key = Desk::SetChoice.key_of(card)
 
         def name = NAMES.fetch(card.manner)
 

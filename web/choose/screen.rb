@@ -7,9 +7,9 @@ module YellowTrack
       class Screen < OpeningScreen
         COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
-        # @return [Desk::Choosing, nil] nil while readings are missing
+        # @return [Desk::SetChoice, nil] nil while readings are missing
         def choosing
-          @choosing ||= Desk::Choosing.new(opening) if opening.survey.complete? || opening.survey.planned?
+          @choosing ||= Desk::SetChoice.new(opening) if opening.survey.complete? || opening.survey.planned?
         end
 
         # Why nothing could be tried, though nothing is missing.

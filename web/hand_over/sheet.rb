@@ -7,7 +7,7 @@ module YellowTrack
       class Sheet < Screen
         def template = "hand_over/sheet"
 
-        def layout = "paper"
+        def layout = "page/paper"
 
         # What the paper is made of.
         #

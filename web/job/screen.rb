@@ -36,7 +36,7 @@ module YellowTrack
         def openings
           @openings ||= Desk::Listing.shown(book, book.openings.of(job.id, most: paging.most, after: paging.after))
             .map do |row|
-            Hung.new(row)
+            HungOpening.new(row)
           end
         end
 

@@ -9,7 +9,7 @@ module YellowTrack
       class Words
         MADE = {"opening" => "Opening made", "binned" => "Put in the bin", "brought back" => "Brought back"}.freeze
 
-        # @param opening [Desk::Opening]
+        # @param opening [Desk::KeptOpening]
         def initialize(opening)
           @opening = opening
         end

@@ -27,7 +27,7 @@ module YellowTrack
 
         def places = knowledge.places.keys
 
-        def picture = Drawing::Hung.new(opening.kit.manner, panels)
+        def picture = Drawing::HungSet.new(opening.kit.manner, panels)
 
         # Whether something is said at a place.
         def said_at?(name) = (knowledge.places.fetch(name) & service.symptoms).any?

@@ -34,7 +34,7 @@ module YellowTrack
         # @return [Array<YellowTrack::Practice::Round::Asked>]
         def asked = YellowTrack::Practice::Round.new(@set.drills, @set.seed).asked
 
-        def name_of(one) = YellowTrack::Practice.drills.fetch(one.drill)::NAME
+        def name_of(one) = YellowTrack::Practice::Drills.all.fetch(one.drill)::NAME
 
         # Rows that may be seen, the most points first.
         #

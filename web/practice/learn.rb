@@ -79,7 +79,7 @@ module YellowTrack
         def hung(turned, printer)
           return Drawing::Bowed.new(turned.hung.read["gaps"], printer) if turned.by.empty?
 
-          Drawing::Bench.of(turned.hung, turned.hung.answer, turned.by, advised: false)
+          Drawing::BenchView.of(turned.hung, turned.hung.answer, turned.by, advised: false)
         end
       end
     end

@@ -22,7 +22,7 @@ module YellowTrack
         # @return [Array<(Integer, String, String)>] number, drill, points
         def rows
           @practising.answered(@round).map do |answer|
-            drill = YellowTrack::Practice.drills[answer.drill]
+            drill = YellowTrack::Practice::Drills.all[answer.drill]
             [answer.place + 1, drill ? drill::NAME : answer.drill, Points.told(answer.points)]
           end
         end

@@ -30,7 +30,7 @@ module YellowTrack
 
         def title = "#{drill::NAME}, practice"
 
-        def drill = YellowTrack::Practice.drills.fetch(question.drill)
+        def drill = YellowTrack::Practice::Drills.all.fetch(question.drill)
 
         def opening = nil
 

@@ -12,8 +12,8 @@ module YellowTrack
         # @param screen [QuestionScreen]
         # @return [Scene]
         def self.of(screen)
-          {"plan" => Scenes::Opening, "move" => Scenes::Bench, "cut" => Scenes::Bars, "service" => Scenes::Door,
-           "visits" => Scenes::Job}.fetch(screen.question.file).new(screen)
+          {"plan" => Scenes::OpeningScene, "move" => Scenes::BenchScene, "cut" => Scenes::BarsScene, "service" => Scenes::DoorScene,
+           "visits" => Scenes::JobScene}.fetch(screen.question.file).new(screen)
         end
 
         # @param screen [QuestionScreen]

@@ -24,7 +24,7 @@ module YellowTrack
           work = Work.new(steps, Date.iso8601(document["start"]), {"away" => []}, Week.new(Files::WorkFile::WEEK))
           what = steps.to_h { |step| [step["key"], step["what"]] }
           words = ->(keys) { YellowTrack::Visits.words(keys) { |key| what.fetch(key) } }
-          Visits::Track.new(work, JSON.parse(JSON.generate(visits.to_h)), open: nil, words:) {}.drawing
+          Visits::DayTrack.new(work, JSON.parse(JSON.generate(visits.to_h)), open: nil, words:) {}.drawing
         end
       end
     end

@@ -22,7 +22,7 @@ module YellowTrack
         # What its routes do.
         module Trying
           def learn_screen(drill)
-            made = YellowTrack::Practice.drills[drill] || halt(404)
+            made = YellowTrack::Practice::Drills.all[drill] || halt(404)
             Web::Practice::Learn.new(book, made, Desk::Practising.lesson(drill), **asked)
           end
 
@@ -71,7 +71,7 @@ module YellowTrack
 
           # Dials of what hangs once it was turned so.
           def dials(question)
-            halt 404 unless question.play.is_a?(YellowTrack::Practice::Bench)
+            halt 404 unless question.play.is_a?(YellowTrack::Practice::PlayedBench)
             content_type :json
             moves = Desk::Answering.moves(steps_typed(question))
             JSON.generate(Drawing::Responses.of(question.play.controls(moves)).dials)

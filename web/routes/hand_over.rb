@@ -36,7 +36,7 @@ module YellowTrack
             book.transaction do
               handing = Desk::HandingOver.new(find_opening(id.to_s))
               refuse_unseen(handing, version)
-              handing.hand_over!(Desk::HandingOver::Told.new(params.slice(*TYPED)), who:)
+              handing.hand_over!(Desk::HandingOver::Typed.new(params.slice(*TYPED)), who:)
             end
           end
 

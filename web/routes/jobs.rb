@@ -8,7 +8,7 @@ module YellowTrack
         BIN = {"bin" => true, "bring-back" => false}.freeze
 
         def self.registered(app)
-          app.helpers(Keeping)
+          app.helpers(JobKeeping)
           app.get(%r{/jobs/#{Asking::NUMBER}}o) { |id| show job_screen(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/name}o) { |id| rename_job(find_job(id)) }
           app.post(%r{/jobs/#{Asking::NUMBER}/openings}o) { |id| hang_opening(find_job(id)) }
@@ -22,7 +22,7 @@ module YellowTrack
         end
 
         # What a job's own forms do.
-        module Keeping
+        module JobKeeping
           def job_screen(job, **rest) = Job::Screen.new(job, **asked, **rest)
 
           def on_job(job, form, &) = refusing(->(fault) { job_screen(job, fault:, form:) }, &)

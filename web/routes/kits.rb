@@ -9,7 +9,7 @@ module YellowTrack
         ID = /\A[A-Za-z0-9_-]{1,60}\z/
 
         def self.registered(app)
-          app.helpers(Keeping)
+          app.helpers(KitKeeping)
           app.get("/kits") { show Web::Kits::List.new(book, **asked) }
           app.get(%r{/kits/#{NAME}/before/#{Asking::NUMBER}\.json}o) do |id, place|
             was = book.replaced.of("kit", id)[Integer(place, 10)] or halt 404
@@ -27,7 +27,7 @@ module YellowTrack
         end
 
         # What the routes of kits share.
-        module Keeping
+        module KitKeeping
           # A sheet as parsed, by its id.
           def sheet_of(id)
             YellowTrack::Files::Shelf.kits[id]&.then { |kit| Numbers.rounded(kit.to_h) } || book.own_kits.sheet(id) ||

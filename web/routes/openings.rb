@@ -10,7 +10,7 @@ module YellowTrack
         WAYS = {"earlier" => -1, "later" => 1}.freeze
 
         def self.registered(app)
-          app.helpers(Keeping)
+          app.helpers(OpeningKeeping)
           pages(app)
           app.post(%r{/openings/#{Asking::NUMBER}/name}o) { |id| rename_opening(find_row(id)) }
           app.post(%r{/openings/#{Asking::NUMBER}/notes}o) { |id| keep_notes(find_opening(id)) }
@@ -25,21 +25,21 @@ module YellowTrack
         end
 
         def self.pages(app)
-          app.get(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Opening::Sheet, find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Sheets::Sheet, find_opening(id)) }
           app.get(%r{/openings/#{Asking::NUMBER}/to-build}o) do |id|
-            show screen_of(Opening::ToBuild, find_planned(id))
+            show screen_of(Sheets::ToBuild, find_planned(id))
           end
           app.get(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
-            show screen_of(Opening::Drilling, find_planned(id))
+            show screen_of(Sheets::Drilling, find_planned(id))
           end
           app.get(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
-            screen = screen_of(Opening::Working, find_planned(id))
+            screen = screen_of(Sheets::Working, find_planned(id))
             htmx? ? view.partial("parts/sums", screen:, entries: screen.entries) : show(screen)
           end
         end
 
         # What an opening's own forms do.
-        module Keeping
+        module OpeningKeeping
           def rename_opening(row)
             on_job(find_job(row.job_id.to_s), "name #{row.id}") do
               form = replacing({"name" => row.name}, {"name" => params["name"].to_s})

@@ -27,7 +27,7 @@ module YellowTrack
           def stop_of(opening, code) = opening.checks(code).find(&:stop?) || halt(404)
 
           def override_screen(opening, code, **rest)
-            screen_of(Opening::Override, opening, stop_of(opening, code), **rest)
+            screen_of(Sheets::Override, opening, stop_of(opening, code), **rest)
           end
 
           # @raise [Fault] without one
@@ -37,7 +37,7 @@ module YellowTrack
                 key: "reason")
             end
 
-            in_words("reason", "a reason", most: Opening::Override::LONGEST)
+            in_words("reason", "a reason", most: Sheets::Override::LONGEST)
           end
         end
       end

@@ -47,7 +47,7 @@ module YellowTrack
           end
 
           def on_paper(opening)
-            Drawing::Paper::Pack::Opening.new(plan: opening.plan, parts: opening.parts, letter: opening.letter,
+            Drawing::Paper::Pack::Packed.new(plan: opening.plan, parts: opening.parts, letter: opening.letter,
               name: opening.name, revision: opening.version,
               address: address(Paths.opening(opening.id)), rows: Desk::Tally.lines(opening),
               cautions: YellowTrack::Files::Cautions.for(opening.plan.set) + [YellowTrack::Files::Cautions.always])

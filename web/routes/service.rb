@@ -8,7 +8,7 @@ module YellowTrack
         KEY = /\A[a-z_.0-9]{3,60}\z/
 
         def self.registered(app)
-          app.helpers(Serving)
+          app.helpers(DoorKeeping)
           app.post(%r{/jobs/#{Asking::NUMBER}/service}o) { |id| hang_served(find_job(id)) }
           app.post(%r{/openings/#{Asking::NUMBER}/service}o) { |id| serve(id, "look") { |door| door.begin!(who:) } }
           app.post(%r{/openings/#{Asking::NUMBER}/service/steps}o) { |id| tick_step(find_opening(id)) }
@@ -19,7 +19,7 @@ module YellowTrack
         end
 
         # What the routes of the service share.
-        module Serving
+        module DoorKeeping
           def hang_served(job)
             on_job(job, "served") do
               to_page Paths.opening(job.serve(params["name"], params["family"].to_s, who:).id, "look")

@@ -23,7 +23,7 @@ module YellowTrack
         # Takes one of the ways that were tried, or takes the last one back.
         module Taking
           def take(opening)
-            choosing = Desk::Choosing.new(opening)
+            choosing = Desk::SetChoice.new(opening)
             set = params["back"] ? choosing.before : taken(choosing)
             halt 422, "There is no such set to take any more. Load the page again." unless set
 

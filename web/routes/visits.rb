@@ -26,19 +26,19 @@ module YellowTrack
           ASKED = %w[put off away open travel crew].freeze
 
           def show_visits(job)
-            changes = added(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
+            changes = added(job, Desk::JobVisits::Changes.new(params.slice(*ASKED)))
             return to_tried(Paths.visits(job.id, changes)) if asks_more?
             return view.part("visits/all_steps", screen: visits_screen(job, changes)) if htmx?
 
             show visits_screen(job, changes)
           rescue Fault, Faults => e
             status 422
-            show visits_screen(job, Desk::Visiting::Changes.new(asks_more? ? params.slice(*ASKED) : {}), fault: e)
+            show visits_screen(job, Desk::JobVisits::Changes.new(asks_more? ? params.slice(*ASKED) : {}), fault: e)
           end
 
           # The sum of a step's minutes.
           def step_sums(id, key)
-            screen = visits_screen(find_job(id), Desk::Visiting::Changes.new)
+            screen = visits_screen(find_job(id), Desk::JobVisits::Changes.new)
             view.part("parts/sums", screen:, entries: screen.sums(key))
           rescue KeyError
             halt 404
@@ -46,14 +46,14 @@ module YellowTrack
 
           # What is tried stands in the address, as long as that takes it.
           def to_tried(path)
-            return to_page(path) if path.bytesize < Door::LONGEST
+            return to_page(path) if path.bytesize < FrontDoor::LONGEST
 
             raise Fault.new("So many changes do not go on one page. Keep those that are tried, then go on.", key: "put")
           end
 
           # A longer look at the page's plan: a better one is shown anew.
           def look_longer(job)
-            visiting = Desk::Visiting.new(job, Desk::Visiting::Changes.new(params.slice(*ASKED)))
+            visiting = Desk::JobVisits.new(job, Desk::JobVisits::Changes.new(params.slice(*ASKED)))
             headers "HX-Refresh" => "true" if visiting.look_longer!
             "No better plan was found in #{YellowTrack::Visits::PATIENCE} seconds."
           rescue Fault, Faults
@@ -61,31 +61,31 @@ module YellowTrack
           end
 
           def keep_visits(job)
-            changes = Desk::Visiting::Changes.new(params.slice(*ASKED))
-            visiting = Desk::Visiting.new(job, changes)
+            changes = Desk::JobVisits::Changes.new(params.slice(*ASKED))
+            visiting = Desk::JobVisits.new(job, changes)
             return to_page(Paths.visits(job.id)) if visiting.keep!(seen:, who:)
 
             status 409
-            show Web::Visits::Screen.new(Desk::Visiting.new(job, changes), beaten: book.plans.find(job.id), **asked)
+            show Web::Visits::Screen.new(Desk::JobVisits.new(job, changes), beaten: book.plans.find(job.id), **asked)
           rescue Fault, Faults => e
             status 422
-            show visits_screen(job, changes || Desk::Visiting::Changes.new, fault: e)
+            show visits_screen(job, changes || Desk::JobVisits::Changes.new, fault: e)
           end
 
           def tick_visit_step(job)
             key = (params["undo"] || params["step"]).to_s
-            ended = Desk::Visiting.new(job).steps.find { |one| one["key"] == key }&.fetch("ended", nil).to_s
+            ended = Desk::JobVisits.new(job).steps.find { |one| one["key"] == key }&.fetch("ended", nil).to_s
             was = {key => params["was"][key].to_s} if params["was"].is_a?(Hash)
             Desk::Replacing.seen!(was, {key => ended}, "#{key} was ticked meanwhile, or taken back.")
-            Desk::Visiting.new(job).tick!(key, params["undo"].nil?, who:)
+            Desk::JobVisits.new(job).tick!(key, params["undo"].nil?, who:)
             to_page "#{Paths.visits(job.id, nil, all: 1)}#step-#{key}"
           rescue Fault => e
             status e.is_a?(Desk::Replacing::Clash) ? 409 : 422
-            show visits_screen(job, Desk::Visiting::Changes.new, fault: e)
+            show visits_screen(job, Desk::JobVisits::Changes.new, fault: e)
           end
 
           def give_visits(job, what)
-            visiting = Desk::Visiting.new(job)
+            visiting = Desk::JobVisits.new(job)
             told = (what == "work") ? visiting.work : visiting.result
             give("#{file_name(job.name)}.#{what}.json", "application/json", JSON.pretty_generate(told))
           rescue Faults => e
@@ -94,7 +94,7 @@ module YellowTrack
 
           def calendar_of(plans)
             content_type "text/calendar", charset: "utf-8"
-            Desk::Visiting::Calendars.of(book, plans)
+            Desk::JobVisits::Calendars.of(book, plans)
           end
 
           def give_calendar(name, plans)
@@ -111,7 +111,7 @@ module YellowTrack
           end
 
           def give_visits_table(job)
-            visiting = Desk::Visiting.new(job)
+            visiting = Desk::JobVisits.new(job)
             rows = visiting.result["steps"].zip(visiting.steps).map do |time, step|
               [step["key"], step["opening"], step["what"], step["place"], step["minutes"], step["hands"], time["start"],
                 time["end"], time["slack"]]
@@ -124,7 +124,7 @@ module YellowTrack
           private
 
           def visits_screen(job, changes, **rest)
-            Web::Visits::Screen.new(Desk::Visiting.new(job, changes), **asked, **rest)
+            Web::Visits::Screen.new(Desk::JobVisits.new(job, changes), **asked, **rest)
           end
 
           def asks_more? = %w[step move crew_day].any? { |name| params.key?(name) }
@@ -136,14 +136,14 @@ module YellowTrack
             told = changes.to_h
             told["put"] = (told["put"] || {}).merge(asked_put(job, changes))
             add_day(told) if params["crew_day"]
-            Desk::Visiting::Changes.new(told)
+            Desk::JobVisits::Changes.new(told)
           end
 
           def asked_put(job, changes)
             return {params["step"].to_s => params["day"].to_s} if params["step"]
             return {} unless params["move"]
 
-            visit = Desk::Visiting.new(job, changes).result["visits"].find { |one| one["uid"] == params["move"] }
+            visit = Desk::JobVisits.new(job, changes).result["visits"].find { |one| one["uid"] == params["move"] }
             raise Fault.new("That visit is planned no longer. Look at the track again.", key: "move") unless visit
 
             visit["steps"].to_h { |key| [key, params["to"].to_s] }
@@ -152,10 +152,10 @@ module YellowTrack
           def add_day(told)
             how, day = params["how"].to_s, params["crew_day"].to_s
             raise Fault.new("Say whether that day is off, without the crew, or like others.", key: "how") unless
-              Desk::Visiting::Changes::HOW.key?(how)
+              Desk::JobVisits::Changes::HOW.key?(how)
             raise Fault.new("No day was said. Write it as #{Date.today.iso8601}.", key: "crew_day") if day.strip.empty?
 
-            Desk::Visiting::Changes::HOW.each_key { |name| told[name] = (told[name] || []) - [day] }
+            Desk::JobVisits::Changes::HOW.each_key { |name| told[name] = (told[name] || []) - [day] }
             told[how] += [day]
           end
         end

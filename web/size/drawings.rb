@@ -8,7 +8,7 @@ module YellowTrack
         # Drawings that can be saved as files, by name.
         NAMES = %w[set sections half-jamb shape].freeze
 
-        # @param opening [Desk::Opening] with a plan
+        # @param opening [Desk::KeptOpening] with a plan
         # @param wanted [Hash] where each panel is wanted, by its move
         def initialize(opening, wanted = {})
           @opening, @plan = opening, opening.plan

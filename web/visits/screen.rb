@@ -12,12 +12,12 @@ module YellowTrack
 
         # @return [Store::Jobs::Job]
         attr_reader :job
-        # @return [Desk::Visiting]
+        # @return [Desk::JobVisits]
         attr_reader :visiting
         # @return [Store::Plans::Plan, nil] that another kept meanwhile
         attr_reader :beaten
 
-        # @param visiting [Desk::Visiting]
+        # @param visiting [Desk::JobVisits]
         # @param beaten [Store::Plans::Plan, nil]
         def initialize(visiting, beaten: nil, **rest)
           super(visiting.book, **rest)
@@ -71,7 +71,7 @@ module YellowTrack
 
         def number(visit) = result["visits"].index(visit) + 1
 
-        def drawing = Track.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
+        def drawing = DayTrack.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
 
         # Where a longer look is taken at what is tried.
         def longer_path = path.sub("/visits", "/visits/longer")
@@ -105,7 +105,7 @@ module YellowTrack
 
         def times = @times ||= result["steps"].to_h { |one| [one["key"], one] }
 
-        # @return [Desk::Visiting::Loads::Load]
+        # @return [Desk::JobVisits::Loads::Load]
         def load = loads.of(open)
 
         # What is waited for before the open visit: steps of others, and waits.
@@ -198,7 +198,7 @@ module YellowTrack
 
         private
 
-        def loads = @loads ||= Desk::Visiting::Loads.new(visiting)
+        def loads = @loads ||= Desk::JobVisits::Loads.new(visiting)
 
         def steps = @steps ||= visiting.steps.to_h { |one| [one["key"], one] }
 

@@ -60,7 +60,7 @@ module YellowTrack
         # What is due, before all else.
         #
         # @return [Due]
-        def due = @due ||= Due.new(book)
+        def due = @due ||= DueRows.new(book)
 
         def binned = @binned ||= book.jobs.binned(most: BINNED)
 
@@ -77,7 +77,7 @@ module YellowTrack
 
         def first_of(jobs)
           rows = book.openings.first_of(jobs.map(&:id), OPENINGS)
-          Desk::Listing.shown(book, rows.values.flatten).map { |row| Hung.new(row) }.group_by(&:job_id)
+          Desk::Listing.shown(book, rows.values.flatten).map { |row| HungOpening.new(row) }.group_by(&:job_id)
         end
       end
     end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    class DoorService
+      # What is done with a door that hangs badly, each with its entry in the log.
+      module Changes
+        # Ticks a step, or takes that back.
+        def tick!(step, done, who:)
+          before, after = tick(step) && true, done || nil
+          @opening.note({kind: "service", key: step.key, before:, after:}, who:) unless before == after
+        end
+
+        # Takes it in as a door that hangs badly; one that was handed over, anew.
+        def begin!(who:)
+          return @opening if on? && !closed?
+
+          commit(who) { |document| document.with("service", {"symptoms" => []}) }
+        end
+
+        # Hands it over again, with what was said of it.
+        def close!(who:)
+          said = symptoms
+          commit(who) { |document| document.with("service.closed", true) }
+          @opening.note({kind: "service", key: "handed over", before: nil, after: said}, who:)
+        end
+
+        # The cause in hand is mended, or was not it: it is out, what was asked stays, what
+        # was looked at or measured is taken anew.
+        #
+        # @param how ["mended", "wrong"]
+        def settle!(how, seen:, who:)
+          return unless cause
+
+          commit(who, seen:) do |document|
+            document.with("service.#{how}", [*document["service.#{how}"], cause.key].uniq).with("service.cause", nil)
+              .with("service.findings", asked_only(document))
+          end
+        end
+
+        private
+
+        # Every key that changed has its entry.
+        def commit(who, seen: nil)
+          book = @opening.book
+          key = seen && "service.cause"
+          book.openings.commit(@opening.id, who:, seen:, key:, listing: Listing.of(book)) do |now|
+            document = yield now.document
+            entries = %w[symptoms cause mended wrong findings closed].map { |key| "service.#{key}" }
+              .reject { |key| now.document[key] == document[key] }
+              .map { |key| {kind: "choice", key:, before: now.document[key], after: document[key]} }
+            Store::Openings::Act.new(document:, entries:)
+          end
+        end
+
+        def asked_only(document)
+          kept = (document["service.findings"] || {}).select do |key, _|
+            knowledge.findings[key]&.how == ALWAYS_ASKED
+          end
+          kept.empty? ? nil : kept
+        end
+      end
+    end
+  end
+end

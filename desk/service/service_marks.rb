@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    # What the rows of the stages say of a door that hangs badly: their marks, and what
+    # is next while they are on the screen.
+    module ServiceMarks
+      # Checks that belong to a stage, by its mark.
+      ON = {looked: %w[service.safe service.danger service.unsure], taken_down: %w[service.hold service.marks],
+            mended: %w[service.gain service.offset service.bar service.mortise service.rating service.lip
+              service.fixing service.probe],
+            rehung: %w[service.while_off service.edge service.wait service.pull]}.freeze
+
+      module_function
+
+      def looked(opening) = worst(opening, :looked) || (opening.service.cause && :done)
+
+      def taken_down(opening) = worst(opening, :taken_down) || (opening.service.off? ? :done : nil)
+
+      def mended(opening)
+        worst(opening, :mended) || (opening.service.done?(opening.service.fix) ? :done : nil)
+      end
+
+      def rehung(opening) = worst(opening, :rehung) || (opening.service.left_read? ? :done : nil)
+
+      def worst(opening, stage)
+        own = opening.service.checks.select { |check| ON.fetch(stage).include?(check.code) }
+        Check.worst(own.reject { |check| check.level == :note })
+      end
+
+      def look_next(opening)
+        service = opening.service
+        made = service.diagnosis
+        return to_say("Press where it troubles, or say what is said of it.") unless made
+        return to_say("No cause is left of what is said. Say something else.") unless made.first
+        return step("On to #{service.reached.tr("-", " ")}.", service.reached) if service.cause
+        return step(made.next.finding.ask, "look", "service.ask") if made.next
+
+        step("#{made.first.cause.label}: take it up.", "look", "service.causes")
+      end
+
+      def to_say(sentence) = step(sentence, "look", "service.symptoms")
+
+      def take_down_next(opening)
+        service = opening.service
+        return look_next(opening) unless service.cause || service.off?
+        return step("Nothing comes down for it. Mend it as it hangs.", "mend") unless service.comes_down?
+        if service.freeing.empty?
+          return step("Say how it comes out: the order hangs on it.", "take-down", "service.track")
+        end
+
+        undone(service, [*service.marks, *service.freeing], "take-down") || step("It is off. Mend it.", "mend")
+      end
+
+      def mend_next(opening)
+        service = opening.service
+        return look_next(opening) unless service.cause
+
+        undone(service, [*service.fix, *service.while_off], "mend") || step("Hang it again.", "rehang")
+      end
+
+      def rehang_next(opening)
+        service = opening.service
+        return step("Hand it over, with what was found and how it was left.", "hand-over") if service.left_read?
+        unless opening.plan
+          return step("Say how wide and how high a panel is: turns are reckoned with it.", "rehang", "set.width")
+        end
+
+        opening.turning.next_step.then { |found| NextStep.new(**found.to_h, stage: "rehang") }
+      end
+
+      def undone(service, steps, stage)
+        open = steps.find { |one| service.tick(one).nil? } or return
+        step(open.says, stage, "service.#{open.key}")
+      end
+
+      def step(sentence, stage, anchor = nil) = NextStep.new(sentence:, stage:, anchor:)
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    class JobVisits
+      # Kept plans as their calendar file has them; and what a plan keeps for it: what its
+      # steps are, looks back under names that last.
+      module Calendars
+        module_function
+
+        # @param book [Store::Book]
+        # @param plans [Array<Store::Plans::Plan>]
+        # @return [String] text/calendar
+        def of(book, plans)
+          names, places = %i[names places].map { |what| book.jobs.public_send(what, plans.map(&:job_id)) }
+          Files::CalendarFile.of(plans.map { |one|
+            Files::CalendarFile::Job.new(name: names[one.job_id], place: places[one.job_id], plan: one.plan,
+              gone: one.gone, steps: one.asked["steps"] || {}, looks: one.asked["looks"] || [], at: one.at)
+          })
+        end
+
+        # What and hands of steps, by their keys.
+        #
+        # @param steps [Array<Hash>] of a work file
+        def steps(steps) = steps.to_h { |step| [step["key"], step.slice("what", "hands")] }
+
+        # Looks back that are still to come, under the names that they had; one that moved
+        # is told under the next number.
+        #
+        # @param visiting [JobVisits]
+        # @return [Array<Hash>]
+        def looks(visiting)
+          before = (visiting.kept&.asked&.fetch("looks", nil) || []).to_h { |look| [look["uid"], look] }
+          visiting.result["look_backs"].map do |look|
+            uid = "look-back.#{look["steps"].first}.#{visiting.short_name}@yellow-track"
+            old = before[uid]
+            sequence = if old
+              old["sequence"] + ((old["date"] == look["date"]) ? 0 : 1)
+            else
+              0
+            end
+            {"uid" => uid, "date" => look["date"], "openings" => look["openings"], "sequence" => sequence}
+          end
+        end
+      end
+    end
+  end
+end

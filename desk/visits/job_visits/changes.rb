@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+require "date"
+
+module YellowTrack
+  module Desk
+    class JobVisits
+      # What is tried of a plan: steps put on days, days off, the way. It stands in the
+      # page's address until it is kept, so that nothing of it gets lost.
+      class Changes
+        KEY = /\A[A-Z]{1,3}-[a-z0-9-]{1,30}\z/
+        MOST = 400
+        FAR = 3650 # days
+        HOW = {"off" => "off", "away" => "away", "open" => nil}.freeze
+
+        # @param typed [Hash] "put", {step => day}; "off", "away", "open", lists of days;
+        #   "travel", "crew"
+        # @raise [Faults] what cannot be read
+        def initialize(typed = {})
+          @faults = []
+          @put = hash(typed["put"]).to_h { |step, text| [step, text.to_s.strip.empty? ? "" : day(text, step)] }
+          @days = HOW.flat_map { |name, how| list(typed[name]).map { |text| [day(text, name), how] } }.to_h
+          @travel, @crew = number("travel", typed["travel"], "minutes", 0), number("crew", typed["crew"], "people", 1)
+          raise Faults.new(@faults) if @faults.any?
+        end
+
+        # @return [Integer, nil] minutes, and how many go, where that is tried
+        attr_reader :travel, :crew
+
+        def any? = @put.any? || @days.any? || !travel.nil? || !crew.nil?
+
+        # What is put where, over what was kept; an empty day takes it out.
+        #
+        # @param kept [Hash{String => String}]
+        def put(kept) = kept.merge(@put).reject { |_, text| text.empty? }
+
+        # Days that the crew does not work, over those that are kept.
+        #
+        # @param kept [Array<Store::CrewDays::Day>]
+        def days(kept)
+          rest = kept.reject { |one| @days.key?(one.day.iso8601) }
+          rest + @days.compact.map { |text, how| Store::CrewDays::Day.new(day: Date.iso8601(text), how:, why: "") }
+        end
+
+        # @return [Hash{Date => String, nil}] that are to be kept
+        def crew_days = @days.transform_keys { |text| Date.iso8601(text) }
+
+        # As a page's address has it.
+        #
+        # @return [Hash]
+        def to_h
+          {"put" => @put, **HOW.to_h { |name, how| [name, @days.select { |_, one| one == how }.keys] },
+           "travel" => travel&.to_s, "crew" => crew&.to_s}.reject { |_, value| value.nil? || value.empty? }
+        end
+
+        private
+
+        def hash(value) = value.is_a?(Hash) ? value.select { |key, _| KEY.match?(key) }.first(MOST) : []
+
+        def list(value) = Array(value).map { |one| one.to_s.strip }.reject(&:empty?).first(MOST)
+
+        def day(text, key)
+          text = text.to_s.strip
+          date = Date.strptime(text, "%Y-%m-%d") if text.match?(/\A\d{4}-\d\d-\d\d\z/)
+          return date.iso8601 if date && (date - Date.today).to_i.abs <= FAR
+
+          refuse("\"#{text[0, 40]}\" is no day within ten years. Write it as #{Date.today.iso8601}.", key)
+        rescue Date::Error
+          refuse("\"#{text[0, 40]}\" is no day: the calendar does not have it. Write it as #{Date.today.iso8601}.", key)
+        end
+
+        def number(name, text, of, least)
+          return if text.to_s.strip.empty?
+
+          most = CrewHours::MOST.fetch("visits.#{name}")
+          number = Integer(text.to_s.strip, 10, exception: false)
+          return number if number&.between?(least, most)
+
+          refuse("\"#{text.to_s.strip[0, 40]}\" is no number of #{of}. It takes #{least} to #{most}.", name)
+          nil
+        end
+
+        def refuse(words, key)
+          @faults << Fault.new(words, key:)
+          ""
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class BenchView
+      # A sliding panel: its edge along the jamb, its two hangers.
+      class Sliding < BenchView
+        # What stands at some turning of its hangers: how far it rose at the
+        # left one, then how it leans.
+        #
+        # @param turned [Hash{String => Numeric}] mm
+        # @return [Hash{String => String}] SVG transforms, the outer one first
+        def layers(turned)
+          left, right = turned.values_at("left", "right").map { |mm| mm || 0r }
+          {"rise" => rise(left), "lean" => lean(right - left)}
+        end
+
+        # @param mm [Numeric] that the left hanger was raised
+        def rise(mm) = "translate(0 #{number(-large(mm))})"
+
+        # @param mm [Numeric] that the right hanger was raised more than the left
+        def lean(mm)
+          return "translate(0 0)" unless @answer
+
+          gaps = @answer.gaps_after(0r, mm)
+          slope = factor * Adjust.taper_at_right(@reading.jamb, gaps).to_f / @reading.panel.height.to_f
+          near = large(gaps["bottom"])
+          hanger = edge + roller * @scale
+          "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((@right ? -near : near) - slope * (FOOT - 8))} " \
+            "#{number(slope * hanger - settled)})"
+        end
+
+        # @return [Hash{String => Numeric}, nil] what is suggested, mm
+        def suggested
+          @answer&.advice && {"left" => @answer.done("left"), "right" => @answer.done("right")}
+        end
+
+        private
+
+        def number(value) = value.round(5)
+
+        def roller = @reading.panel.rollers.first
+
+        # The panel's left edge.
+        def edge = [inward(0), inward(wide)].min
+
+        # As it hangs now it leans about its middle, not about a hanger.
+        def settled
+          factor * @answer.taper_at_right.to_f / @reading.panel.height
+            .to_f * (roller - @reading.panel.width / 2) * @scale
+        end
+
+        def title = "Panel #{@reading.name} at #{@reading.edge}"
+
+        def heights = {"top" => top + 26, "middle" => top + tall / 2, "bottom" => top + tall - 26}
+
+        def spots = heights.transform_values { |y| [inward(-118), y] }
+
+        def ends = heights.transform_values { |y| [inward(0), y] }
+
+        def frame
+          super
+          @reading.panel.rollers.each do |place|
+            x = edge + place * @scale
+            @pen.line([x, top - 23], [x, top + 8], "seen")
+            @pen.circle([x, top - 23], 9, "runs")
+          end
+        end
+
+        def body
+          outline("face")
+          @pen.text([inward(wide / 2), top + tall / 2], @reading.name, "letter")
+        end
+      end
+    end
+  end
+end

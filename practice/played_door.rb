@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Practice
+    # A door that hangs badly, with what would be found of it: asked finding by finding, at
+    # their minutes, until its cause is named (handbook 13).
+    class PlayedDoor
+      # @return [Hash{String => String}] what would be found, by finding
+      attr_reader :answers
+
+      # @param told [Diagnosis] by its symptoms alone
+      # @param cause [Diagnosis::Knowledge::Cause] what ails it
+      # @param answers [Hash{String => String}]
+      # @param most [Integer] findings that its best may ask
+      def initialize(told, cause, answers, most:)
+        @told, @cause, @answers, @most = told, cause, answers, most
+        @stood = {[] => told}
+      end
+
+      # What is known once some were asked.
+      #
+      # @param asked [Array<String>] keys of findings, in order
+      # @return [Diagnosis]
+      def after(asked)
+        @stood[asked] ||= Diagnosis.new(@told.knowledge, symptoms: @told.symptoms,
+          findings: asked.to_h { |key| [key, answers.fetch(key)] })
+      end
+
+      # What the knowledge base asks, until a cause is named; nil where it names none, or
+      # another, or asks more than it may.
+      #
+      # @return [Array<String>, nil]
+      def best
+        return @best if defined?(@best)
+
+        @best = walked([])
+      end
+
+      # Minutes that asking costs.
+      def minutes(asked) = after(asked).minutes
+
+      def best_minutes = minutes(best)
+
+      # The likeliest, before anything was asked.
+      def likeliest = @told.first.cause.key
+
+      # Whether the door came down for a finding, and the knowledge base left it hanging.
+      def early?(asked) = down?(asked) && !down?(best)
+
+      # Findings that can be asked yet.
+      #
+      # @return [Array<Diagnosis::Finding>]
+      def askable(asked) = after(asked).askable
+
+      private
+
+      def down?(asked) = asked.any? { |key| @told.knowledge.findings.fetch(key).door_off? }
+
+      def walked(asked)
+        now = after(asked)
+        return (now.first.cause == @cause) ? asked : nil if now.named?
+
+        walked([*asked, now.next.finding.key]) if now.next && asked.length < @most
+      end
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+require "forwardable"
+
+module YellowTrack
+  module Web
+    # An opening as it hangs on the wall, by what is kept of it for lists.
+    class HungOpening
+      extend Forwardable
+
+      def_delegators :@row, :id, :job_id, :letter, :name, :sentence, :position, :binned_at
+
+      # @param row [Store::Openings::Row]
+      def initialize(row)
+        @row = row
+      end
+
+      def stage = Desk::Stage[@row.reached].name
+
+      # @return [Symbol, nil]
+      def worst = @row.worst&.to_sym
+
+      def thumbnail = Drawing::Thumbnail.new(@row.outline, id: "thumb-#{id}", title: "#{letter} #{name}")
+    end
+  end
+end

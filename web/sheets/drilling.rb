@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    module Sheets
+      # Drilling sheets: every face of every panel that is drilled or marked.
+      class Drilling < OpeningScreen
+        # One view: the drilling, its code and its drawing.
+        View = Struct.new(:drilling, :code, :drawing)
+
+        def template = "sheets/drilling"
+
+        def layout = "page/paper"
+
+        def stage = "cut"
+
+        # @return [Array<View>]
+        def views
+          YellowTrack::Drilling.of(plan).map do |drilling|
+            code = "#{opening.letter}-D#{drilling.panel.name}"
+            View.new(drilling, code, Drawing::PanelFace
+              .new(drilling, opening.printer, code: "#{code}-#{drilling.face}"))
+          end
+        end
+
+        # A measure as it stands in a table; nothing for none.
+        def told(mm) = mm ? derived(mm) : ""
+
+        def cautions = Files::Cautions.for(set)
+
+        def always = Files::Cautions.always
+      end
+    end
+  end
+end
