@@ -26,6 +26,7 @@ gem "bigdecimal", "3.1.1"
 gem "json", "2.6.1"
 
 group :test do
+  gem "debride", "~> 1.12.0" # methods that nothing calls
   gem "axe-core-api", "~> 4.10" # carries the axe script that the browser specs run
   gem "capybara", "~> 3.40"
   gem "json_schemer", "~> 2.4" # the referee of our own quick schema check
@@ -33,6 +34,7 @@ group :test do
   gem "racc", "1.6.0"
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
+  gem "parallel_tests", "~> 4.7" # the suite over all cores, split by the time that each file took
   gem "rubocop-ast", "< 1.43" # later ones compile a parser
   gem "selenium-webdriver", "~> 4.32.0"
   gem "standard", "1.47.0"

@@ -122,7 +122,7 @@ module YellowTrack
         def method(node, owners, scope)
           body = @lines[node.first_lineno - 1..node.last_lineno - 1]
           @found << Found.new(file: @file.delete_prefix("#{ROOT}/"), line: node.first_lineno, owner: owners.join("::"),
-            name: node.children[node.type == :DEFS ? 1 : 0], lines: body.count { |text| code?(text) },
+            name: node.children[(node.type == :DEFS) ? 1 : 0], lines: body.count { |text| code?(text) },
             positional: positional(node), said: said?(node.first_lineno), public: scope[:open] || node.type == :DEFS)
           each(node, owners, scope)
         end

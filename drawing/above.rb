@@ -24,7 +24,10 @@ module YellowTrack
         # What it has to show of the floor's length, mm.
         def span(plan) = drawn(plan).shown(plan)
 
-        def drawn(plan) = const_get(plan.set.manner.motion)
+        def drawn(plan) = kinds.fetch(plan.set.manner.motion)
+
+        # @return [Hash{Symbol => Class}] by how the panels go
+        def kinds = @kinds ||= {slide: Sliding, fold: Folding, pocket: Pocketed}.freeze
 
         def shown(plan) = plan.sizing.jambs
       end

@@ -17,13 +17,16 @@ module YellowTrack
       LARGEST = 44.0 # of a gap as drawn
       FACTORS = [40, 30, 20, 15, 12, 10, 8, 6, 5, 4, 3, 2, 1].freeze
 
+      # @return [Hash{Symbol => Class}] by how the panels go
+      def self.kinds = @kinds ||= {slide: Sliding, fold: Folding}.freeze
+
       # @param reading [Adjust::Reading]
       # @param answer [Adjust::Slider, Adjust::Fold, nil] nil while readings are
       #   missing
       # @param turned [Hash{String => Numeric}] mm that each control was turned
       # @param advised [Boolean] whether it shows where it is to come to
       def self.of(reading, answer, turned = {}, advised: true)
-        const_get(reading.motion).new(reading, answer, turned, advised:)
+        kinds.fetch(reading.motion).new(reading, answer, turned, advised:)
       end
 
       def initialize(reading, answer, turned, advised: true)

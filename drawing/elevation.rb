@@ -26,7 +26,13 @@ module YellowTrack
         # What it has to show of the floor's length, mm.
         def span(plan) = drawn(plan).shown(plan)
 
-        def drawn(plan) = const_get(plan.set.manner.drawn)
+        def drawn(plan) = kinds.fetch(plan.set.manner.key)
+
+        # @return [Hash{String => Class}] by the manner's key
+        def kinds
+          @kinds ||= {"top-hung" => TopHung, "bottom-rolling" => BottomRolling, "wall-hung" => WallHung,
+                      "bifold" => Folding, "pocket" => InTheWall}.freeze
+        end
 
         def shown(plan) = [0, [plan.figures.greatest_width, plan.sizing.jambs.last].max]
       end

@@ -6,9 +6,12 @@ module YellowTrack
     # beforehand: a script only looks it up. Each output depends on the
     # adjusters through one whole number, a sum of counts each with its weight.
     class Responses
+      # @return [Hash{Symbol => Class}] by how the panels go
+      def self.kinds = @kinds ||= {slide: Sliding, fold: Folding}.freeze
+
       # @param controls [Adjust::Controls]
       # @return [Responses] of a panel that slides, or of a pair that folds
-      def self.of(controls) = const_get(controls.reading.motion).new(controls)
+      def self.of(controls) = kinds.fetch(controls.reading.motion).new(controls)
 
       # A needle goes round with its screw. @return [String] SVG transform
       def self.needle(controls, name, count) = "rotate(#{count * 90 * controls.way(name)})"

@@ -20,7 +20,13 @@ module YellowTrack
       class << self
         # @param plan [Plan]
         # @param printer [Length::Printer]
-        def of(plan, printer) = const_get(plan.set.manner.drawn).new(plan, printer)
+        def of(plan, printer) = kinds.fetch(plan.set.manner.key).new(plan, printer)
+
+        # @return [Hash{String => Class}] by the manner's key
+        def kinds
+          @kinds ||= {"top-hung" => TopHung, "bottom-rolling" => BottomRolling, "wall-hung" => WallHung,
+                      "bifold" => Folding, "pocket" => InTheWall}.freeze
+        end
       end
 
       def initialize(plan, printer)

@@ -6,8 +6,9 @@ RSpec.describe "The rooms" do
     Dir["#{YellowTrack::ROOT}/#{room}/**/*.rb"].to_h { |file| [file, File.read(file).gsub(/^\s*#.*/, "")] }
   end
 
-  {"core" => /\b(Drawing|Store|Desk|Web|Demo|Sequel|Sinatra|Puma|File|Dir|IO)\b(?!:)|\bFiles::/,
+  {"core" => /\b(Practice|Drawing|Store|Desk|Web|Demo|Sequel|Sinatra|Puma|File|Dir|IO)\b(?!:)|\bFiles::/,
    "files" => /\b(Drawing|Store|Desk|Web|Demo|Sequel|Sinatra)\b/,
+   "practice" => /\b(Drawing|Store|Desk|Web|Demo|Sequel|Sinatra|Puma|File|Dir|IO)\b(?!:)|\bFiles::/,
    "drawing" => /\b(Store|Desk|Web|Demo|Sequel|Sinatra|Puma|File|Dir)\b|\bFiles::/,
    "store" => /\b(Drawing|Desk|Web|Demo|Sinatra|Puma)\b|\bFiles::/,
    "desk" => /\b(Web|Demo|Sinatra|Puma|Rack|Tilt)\b|<[a-z]+[ >]|"\/|Paths/,
@@ -32,23 +33,46 @@ RSpec.describe "The rooms" do
 
   it "has the store asked for SQL alone" do
     beside = "web/sign_in/rules.rb" # rodauth asks for its own tables
-    %w[desk web demo drawing files core].flat_map { |room| text(room).to_a }.each do |file, code|
+    %w[desk web demo drawing files core practice].flat_map { |room| text(room).to_a }.each do |file, code|
       expect(code).not_to match(/\.db\b|\.where\(/), file unless file.end_with?(beside)
     end
   end
 
   it "has lengths written by the printers of core/length alone" do
-    %w[desk web drawing files store demo].flat_map { |room| text(room).to_a }.each do |file, code|
+    %w[practice desk web drawing files store demo].flat_map { |room| text(room).to_a }.each do |file, code|
       expect(code).not_to include("Printer.new"), file
     end
   end
 
   it "asks no set which family it is, outside the registry of manners" do
-    asked = /is_a\?\((YellowTrack::)?(Bypass|Bifold|Pocket)\)|kind == :fold|support \|\| family|family == "[a-z]/
-    %w[core desk web drawing files].flat_map { |room| text(room).to_a }.reject do |file, _|
+    asked = /is_a\?\((YellowTrack::)?(Bypass|Bifold|Pocket)\)|kind == :fold|support \|\| family|family [!=]= "[a-z]|
+      case [\w.]*\bfamily\b|respond_to\?\(:(?!each|call)|motion == "/x
+    %w[core practice desk web drawing files].flat_map { |room| text(room).to_a }.reject do |file, _|
       file.end_with?("core/choose/manner.rb")
     end
       .each { |file, code| expect(code).not_to match(asked), "#{file}: #{code[asked]}" }
+  end
+
+  it "names nothing of a room above it in a string or a symbol either, and asks for no class by one" do
+    above = {"core" => %w[practice drawing store files desk web], "drawing" => %w[desk web], "store" => %w[desk web],
+             "files" => %w[drawing store desk web], "practice" => %w[desk drawing web], "desk" => %w[web]}
+    above.each do |room, rooms|
+      classes = ->(*of) { of.flat_map { |one| text(one).values.join.scan(/^ *(?:class|module) ([A-Z]\w+)/) }.flatten }
+      humped = (classes[*rooms] - classes[room] - ["YellowTrack"]).uniq.grep(/[a-z][A-Z]/)
+      named = /(?:["']|(?<!:):)(?:#{Regexp.union(humped)})\b|const_get/
+      text(room).each { |file, code| expect(code).not_to match(named), "#{file}: #{code[named]}" }
+    end
+  end
+
+  it "has a class for every manner in each room's own table" do
+    yellow, rows = YellowTrack, YellowTrack::Manner::ROWS
+    by_key = [yellow::Sets.all, yellow::Drawing::Elevation.kinds, yellow::Drawing::Sections.kinds]
+    by_motion = [yellow::Drawing::Above.kinds, yellow::Desk::Tally.kinds]
+    adjusted = [yellow::Adjust::Controls, yellow::Adjust::Checks, yellow::Drawing::BenchView, yellow::Drawing::Responses]
+    expect(by_key.map(&:keys)).to all eq rows.keys
+    expect(by_motion.map(&:keys)).to all eq rows.values.map(&:motion).uniq
+    expect(adjusted.map { |one| one.kinds.keys }).to all eq %i[slide fold]
+    expect(yellow::Web::StageScreens.all.keys).to match_array yellow::Desk::Stage.all.map(&:key)
   end
 
   it "has no helper of a route that takes the place of another's" do

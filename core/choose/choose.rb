@@ -53,14 +53,14 @@ module YellowTrack
     private
 
     def found
-      mind = Layouts.of(@opening)
+      mind = Sets.of(@opening.kit).layouts.of(@opening)
       place = @own ? @kits.length - 1 : @kits.index { |kit| kit.to_h == @opening.kit.to_h }
       @kits.each_with_index.flat_map { |kit, index| of_kit(kit, index, (mind if index == place)) }
     end
 
     # A kit's ways; the set in mind in place of the one that it is, else after them.
     def of_kit(kit, place, mind)
-      layouts = Layouts.for(kit)
+      layouts = Sets.of(kit).layouts.for(kit)
       mine = mind && layouts.index(mind)
       layouts |= [mind] if mind
       layouts.each_with_index.filter_map do |layout, index|

@@ -2,48 +2,33 @@
 
 module YellowTrack
   # A manner of hanging: a family, and for a bypass how its panels are carried
-  # (handbook 4–6). One row a manner names its classes in every room; a family
-  # or a support that is added has its row here and its own folders.
+  # (handbook 4–6). It says how a set moves and what carries it, and names no
+  # class: each room has a table of its own by key or by motion, as Sets has the
+  # sets and Drawing::Elevation the elevations. A family or a support that is
+  # added has its row here, its own folders, and its line in those tables
+  # (spec/core/size/every_family_spec.rb holds them to it).
   #
   # key     as the steps are kept by: the kit's support, else its family
-  # set     the class of its sets
-  # support the class inside it that carries the panels, nil for none
-  # drawn   its class of elevation and sections
   # carried by what: :head, :floor or :wall
-  # motion  how its panels go: the class of its plan from above, of its moves,
-  #         and of its numbers
+  # motion  how its panels go: :slide, :fold or :pocket
   # caption of its plan from above
-  Manner = Struct.new(:key, :set, :support, :drawn, :carried, :motion, :caption, keyword_init: true) do
+  Manner = Struct.new(:key, :carried, :motion, :caption, keyword_init: true) do
     # @param kit [Kit]
     # @return [Manner]
     def self.of(kit) = Manner::ROWS.fetch(kit.support || kit.family)
 
     # Whether its panels fold, and are not slid.
-    def folds? = motion == "Folding"
+    def folds? = motion == :fold
 
     # Whether they go into a wall, whose boards wait for them.
-    def pockets? = motion == "Pocketed"
-
-    # The class of its sets.
-    def set_class = YellowTrack.const_get(set)
-
-    # The class that carries its panels.
-    def support_class = set_class.const_get(support)
-
-    # The class of the opening that its ready doors want.
-    def wanted_class = support ? set_class.const_get(:Wanted).const_get(support) : set_class.const_get(:Wanted)
+    def pockets? = motion == :pocket
   end
 
   Manner::ROWS = [
-    {key: "top-hung", set: "Bypass", support: "TopHung", drawn: "TopHung", carried: :head, motion: "Sliding",
-     caption: "Lanes, from above"},
-    {key: "bottom-rolling", set: "Bypass", support: "BottomRolling", drawn: "BottomRolling", carried: :floor,
-     motion: "Sliding", caption: "Lanes, from above"},
-    {key: "wall-hung", set: "Bypass", support: "WallHung", drawn: "WallHung", carried: :wall, motion: "Sliding",
-     caption: "Lanes, from above"},
-    {key: "bifold", set: "Bifold", drawn: "Folding", carried: :head, motion: "Folding",
-     caption: "From above"},
-    {key: "pocket", set: "Pocket", drawn: "InTheWall", carried: :head, motion: "Pocketed",
-     caption: "From above"}
+    {key: "top-hung", carried: :head, motion: :slide, caption: "Lanes, from above"},
+    {key: "bottom-rolling", carried: :floor, motion: :slide, caption: "Lanes, from above"},
+    {key: "wall-hung", carried: :wall, motion: :slide, caption: "Lanes, from above"},
+    {key: "bifold", carried: :head, motion: :fold, caption: "From above"},
+    {key: "pocket", carried: :head, motion: :pocket, caption: "From above"}
   ].to_h { |row| [row[:key], Manner.new(**row).freeze] }.freeze
 end

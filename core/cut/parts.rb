@@ -96,7 +96,7 @@ module YellowTrack
 
     # On both faces of a bottom rail that is thinner than its stiles.
     def rail_strips
-      thick = (@set.guides if @set.respond_to?(:guides))&.strips or return []
+      thick = @set.guides&.strips or return []
       stile = @set.framed&.stile || @set.opening["slab.stile"] || 0r
       @set.panels.flat_map do |panel|
         Array.new(2) { part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}", panel.width - 2 * stile) }

@@ -38,7 +38,7 @@ module YellowTrack
     def initialize(brief)
       super
       @pattern = Pattern.of(opening)
-      @support = manner.support_class.new(brief, pattern)
+      @support = Sets.of(kit).support.new(brief, pattern)
       @sizing = Sizing.new(brief, usual: USUAL_FIT, covering: support.covers?)
       @run = support.run(sizing)
       @widths = Widths.of(brief, pattern, run)

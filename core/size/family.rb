@@ -104,6 +104,9 @@ module YellowTrack
     # @return [Bypass::Guides, nil] on the floor
     def guides = nil
 
+    # @return [Rollers, nil] that carry a panel; nil where it turns on pivots
+    def rollers = nil
+
     # What stands before each jamb, so that nothing is clear there, mm.
     def before_jambs = 0r
 

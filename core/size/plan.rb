@@ -23,7 +23,7 @@ module YellowTrack
 
         brief = Brief.new(opening, closure:, printer:)
         begin
-          new(brief, opening.kit.manner.set_class.new(brief))
+          new(brief, Sets.of(opening.kit).set.new(brief))
         rescue NothingLeft => e
           Ended.new(brief, e)
         end

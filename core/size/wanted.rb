@@ -19,7 +19,7 @@ module YellowTrack
 
     # @param opening [Opening] with both sizes of its panels
     # @param work [Working]
-    def self.new_for(opening, work) = opening.kit.manner.wanted_class.new(opening, work)
+    def self.new_for(opening, work) = Sets.of(opening.kit).wanted.new(opening, work)
 
     def self.given?(opening) = NEEDED.values.all? { |key| opening[key] }
 

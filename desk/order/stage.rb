@@ -11,10 +11,9 @@ module YellowTrack
     # writes how the keys of the values begin that are typed on its screen
     # mark   its mark on the rail for an opening: nil, :done, :stop or :watch
     # next   the next thing to do while it is on the screen
-    # built  whether there is a screen of it
     # rail   which it hangs on: :own of an opening that is measured, :service of a door
     #        that others hung; nil for both
-    Stage = Struct.new(:key, :name, :writes, :mark, :next, :built, :rail, keyword_init: true) do
+    Stage = Struct.new(:key, :name, :writes, :mark, :next, :rail, keyword_init: true) do
       class << self
         # @return [Stage, nil]
         def [](key) = Stage::ROWS[key]
@@ -41,32 +40,32 @@ module YellowTrack
     end
 
     own = [
-      Stage.new(key: "measure", name: "Measure", writes: %w[survey.], built: true, mark: StageMarks.method(:measured),
+      Stage.new(key: "measure", name: "Measure", writes: %w[survey.], mark: StageMarks.method(:measured),
         next: StageMarks.method(:size_next)),
-      Stage.new(key: "choose", name: "Choose", writes: [], built: true, mark: StageMarks.method(:chosen),
+      Stage.new(key: "choose", name: "Choose", writes: [], mark: StageMarks.method(:chosen),
         next: StageMarks.method(:choose_next)),
-      Stage.new(key: "size", name: "Size", writes: %w[set.], built: true, mark: StageMarks.method(:sized),
+      Stage.new(key: "size", name: "Size", writes: %w[set.], mark: StageMarks.method(:sized),
         next: StageMarks.method(:cut_next)),
-      Stage.new(key: "prepare", name: "Prepare", writes: %w[set. survey.check.], built: true, mark: ->(_) {},
+      Stage.new(key: "prepare", name: "Prepare", writes: %w[set. survey.check.], mark: ->(_) {},
         next: StageMarks.method(:cut_next)),
-      Stage.new(key: "cut", name: "Cut", writes: [], built: true, mark: ->(opening) { opening.all_cut? ? :done : nil },
+      Stage.new(key: "cut", name: "Cut", writes: [], mark: ->(opening) { opening.all_cut? ? :done : nil },
         next: StageMarks.method(:cut_next)),
-      Stage.new(key: "hang", name: "Hang", writes: [], built: true, mark: StageMarks.method(:hung),
+      Stage.new(key: "hang", name: "Hang", writes: [], mark: StageMarks.method(:hung),
         next: StageMarks.method(:hang_next)),
-      Stage.new(key: "adjust", name: "Adjust", writes: %w[hung.], built: true, mark: StageMarks.method(:adjusted),
+      Stage.new(key: "adjust", name: "Adjust", writes: %w[hung.], mark: StageMarks.method(:adjusted),
         next: StageMarks.method(:adjust_next))
     ].each { |stage| stage.rail = :own }
     served = [
-      Stage.new(key: "look", name: "Look", writes: %w[service. set.], built: true,
+      Stage.new(key: "look", name: "Look", writes: %w[service. set.],
         mark: ServiceMarks.method(:looked), next: ServiceMarks.method(:look_next)),
-      Stage.new(key: "take-down", name: "Take down", writes: %w[service. set.], built: true,
+      Stage.new(key: "take-down", name: "Take down", writes: %w[service. set.],
         mark: ServiceMarks.method(:taken_down), next: ServiceMarks.method(:take_down_next)),
-      Stage.new(key: "mend", name: "Mend", writes: %w[service. set.], built: true,
+      Stage.new(key: "mend", name: "Mend", writes: %w[service. set.],
         mark: ServiceMarks.method(:mended), next: ServiceMarks.method(:mend_next)),
-      Stage.new(key: "rehang", name: "Rehang", writes: %w[service. hung. set.], built: true,
+      Stage.new(key: "rehang", name: "Rehang", writes: %w[service. hung. set.],
         mark: ServiceMarks.method(:rehung), next: ServiceMarks.method(:rehang_next))
     ].each { |stage| stage.rail = :service }
-    both = Stage.new(key: "hand-over", name: "Hand over", writes: [], built: true,
+    both = Stage.new(key: "hand-over", name: "Hand over", writes: [],
       mark: StageMarks.method(:handed_over), next: StageMarks.method(:hand_over_next))
     Stage::ROWS = [*own, both, *served].to_h { |stage| [stage.key, stage.freeze] }.freeze
   end

@@ -145,7 +145,7 @@ module YellowTrack
 
         set = @opening.plan&.set
         @reroller ||= Mending::Reroller.new(carried, self["old"] || {}, self["new"] || {}, readings: gaps,
-          height: set&.height, spacing: set.respond_to?(:rollers) ? set&.rollers&.spacing : nil)
+          height: set&.height, spacing: set&.rollers&.spacing)
       end
 
       # As it was found, by what the mend does to it.

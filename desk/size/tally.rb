@@ -29,8 +29,11 @@ module YellowTrack
         end
       end
 
+      # @return [Hash{Symbol => Class}] by how the panels go
+      def self.kinds = @kinds ||= {slide: Sliding, fold: Folding, pocket: Pocketed}.freeze
+
       # @param opening [Desk::KeptOpening]
-      def self.of(opening) = const_get(opening.kit.manner.motion).new(opening)
+      def self.of(opening) = kinds.fetch(opening.kit.manner.motion).new(opening)
 
       def initialize(opening)
         @opening = opening

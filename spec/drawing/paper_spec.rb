@@ -5,7 +5,7 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
           "half_jamb" => {"thickness" => 22}}
 
   def opening_of(made, letter = "C")
-    described_class::Opening.new(plan: made, parts: YellowTrack::Parts.new(made, letter), letter:, name: "Bunk room 2",
+    described_class::Packed.new(plan: made, parts: YellowTrack::Parts.new(made, letter), letter:, name: "Bunk room 2",
       revision: 7, address: "http://127.0.0.1:8642/openings/1", rows: [], cautions: ["Cutting: eye and ear cover."])
   end
 

@@ -12,11 +12,11 @@ module YellowTrack
 
         # What stands beside the gaps, by how the panels go.
         BESIDE = {
-          "Sliding" => %w[jamb at.left at.right floor.left floor.right tops.left tops.right],
-          "Folding" => %w[at.top at.bottom at.jack]
+          slide: %w[jamb at.left at.right floor.left floor.right tops.left tops.right],
+          fold: %w[at.top at.bottom at.jack]
         }.freeze
         # How the bench is called there, and what is told where no gap is read.
-        BENCH = {"Sliding" => "Screws", "Folding" => "Slides, jack"}.freeze
+        BENCH = {slide: "Screws", fold: "Slides, jack"}.freeze
         STEPS = {true => ["a quarter turn down", "a quarter turn up", "quarter turns"],
                  false => ["a step back", "a step on", "steps"]}.freeze
         MEET = %w[hung.meet.top hung.meet.bottom].freeze
@@ -89,13 +89,13 @@ module YellowTrack
         end
 
         def beside_title
-          (reading.motion == "Sliding") ? "Where the adjusters stand, floor gaps, neighbours" :
+          slides? ? "Where the adjusters stand, floor gaps, neighbours" :
             "Where slides and jack stand"
         end
 
         def bench_title = BENCH.fetch(reading.motion)
 
-        def slides? = reading.motion == "Sliding"
+        def slides? = reading.motion == :slide
 
         def gap_word(gap) = Desk::Fields.hung_label(gap)
 

@@ -34,7 +34,7 @@ module YellowTrack
         def openings = @openings ||= @job.openings.first(OPENINGS)
 
         def of(opening)
-          names = Desk::Stage.on_rail(opening.others?).select(&:built).map(&:key)
+          names = Desk::Stage.on_rail(opening.others?).map(&:key)
           names += BESIDE
           names += OF_PLAN + bench(opening) if opening.plan
           names.map { |name| Paths.opening(opening.id, name) }

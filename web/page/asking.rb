@@ -53,9 +53,7 @@ module YellowTrack
       def screen_of(kind, opening, *more, **rest) = kind.new(opening, *more, **asked, **rest)
 
       # The screen of a stage.
-      def stage_screen(key, opening, **rest)
-        screen_of(Web.const_get(key.split("-").map(&:capitalize).join)::Screen, opening, **rest)
-      end
+      def stage_screen(key, opening, **rest) = screen_of(StageScreens.of(key), opening, **rest)
 
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page

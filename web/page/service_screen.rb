@@ -68,7 +68,7 @@ module YellowTrack
 
       private
 
-      def takes?(key) = key != "set.panels" || opening.kit.family != "pocket"
+      def takes?(key) = key != "set.panels" || !opening.kit.manner.pockets?
 
       # Kits that hang so: those that ship, and the fitter's own.
       def kits

@@ -11,7 +11,7 @@ module YellowTrack
           app.helpers(Taking)
           app.get(%r{/openings/#{Asking::NUMBER}}o) do |id|
             reached = Desk::Stage[find_opening(id).reached]
-            to_page Paths.opening(Integer(id, 10), reached.built ? reached.key : "size")
+            to_page Paths.opening(Integer(id, 10), reached.key)
           end
           app.get(%r{/openings/#{Asking::NUMBER}/(#{NAMES})}o) { |id, key| show stage_screen(key, find_opening(id)) }
           app.get(%r{/openings/#{Asking::NUMBER}/slide}o) do |id|

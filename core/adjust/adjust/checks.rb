@@ -5,6 +5,9 @@ module YellowTrack
     # What a hung panel's answer has to say beside the move: limits that stop
     # it, with what would cure them (handbook 8).
     class Checks
+      # @return [Hash{Symbol => Class}] by how the panels go
+      def self.kinds = @kinds ||= {slide: Sliding, fold: Folding}.freeze
+
       # Those of a panel that slides, or of a pair that folds.
       #
       # @param reading [Reading]
@@ -12,7 +15,7 @@ module YellowTrack
       # @param learnt [Learnt]
       # @param printer [Length::Printer]
       # @return [Checks]
-      def self.of(reading, answer, learnt, printer) = const_get(reading.motion).new(answer, learnt, printer)
+      def self.of(reading, answer, learnt, printer) = kinds.fetch(reading.motion).new(answer, learnt, printer)
 
       def initialize(answer, learnt, printer)
         @answer, @learnt, @printer = answer, learnt, printer

@@ -17,6 +17,9 @@ module YellowTrack
         def counts = (least..most)
       end
 
+      # @return [Hash{Symbol => Class}] by how the panels go
+      def self.kinds = @kinds ||= {slide: Sliding, fold: Folding}.freeze
+
       # Those of a panel that slides, or of a pair that folds.
       #
       # @param reading [Reading]
@@ -24,7 +27,7 @@ module YellowTrack
       # @param printer [Length::Printer] for mm
       # @param per_turn [Numeric, nil] where it was learnt
       def self.of(reading, answer, printer, per_turn: nil)
-        const_get(reading.motion).new(reading, answer, printer, per_turn:)
+        kinds.fetch(reading.motion).new(reading, answer, printer, per_turn:)
       end
 
       # @return [Reading]

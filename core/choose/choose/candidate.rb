@@ -24,7 +24,7 @@ module YellowTrack
       # @param place [Array(Integer, Integer)] of its kit on the shelf, and its layout's
       def initialize(plan, layout, place, in_mind:)
         @plan, @layout, @place, @in_mind = plan, layout, place, in_mind
-        @manner = Layouts.manner(kit, layout)
+        @manner = Sets.of(kit).layouts.called(kit, layout)
         @stops, watching = %i[stop watch].map { |level| counted(level) }
         @watches = watching.count { |check| !check.code.match?(OWN) }
         @unread = Facts.unread(self)

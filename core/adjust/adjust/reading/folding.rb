@@ -23,7 +23,7 @@ module YellowTrack
         # Nothing is read under its corners.
         def planned_floor = {}
 
-        def motion = "Folding"
+        def motion = :fold
 
         def title = "Pair at #{name}"
 

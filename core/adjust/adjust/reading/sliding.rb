@@ -8,7 +8,7 @@ module YellowTrack
         GAPS = %w[top middle bottom].freeze
         CONTROLS = %w[left right].freeze
 
-        def motion = "Sliding"
+        def motion = :slide
 
         # As it is told beside others.
         def title = "Panel #{name}"
