@@ -121,7 +121,9 @@ module YellowTrack
     # A value as a formula takes it.
     def self.bare(value) = value.is_a?(Plain) ? value.number : value
 
-    def initialize
+    # @param places [#include?, nil] what its keys may be; nil for those of a plan (Ledger)
+    def initialize(places = nil)
+      @places = places
       @entries = {}
     end
 
@@ -147,8 +149,15 @@ module YellowTrack
       note(Entry.new(key, title, value, nil, nil, unit, why, from, source))
     end
 
-    # @return [Entry, nil] of a place in the plan
-    def [](key) = @entries[key]
+    # @param key [String] a place of the ledger
+    # @return [Entry, nil] nil where the set has no such number
+    # @raise [KeyError] for a place that there is not: a mistake of ours
+    def [](key) = @entries[key] || declared(key)
+
+    # The same for a key that came from outside.
+    #
+    # @return [Entry, nil]
+    def find(key) = @entries[key]
 
     def entries = @entries.values
 
@@ -159,7 +168,14 @@ module YellowTrack
 
     private
 
+    # @return [nil]
+    def declared(key)
+      known = @places ? @places.include?(key) : Ledger.place?(key)
+      raise KeyError, "The ledger has no place \"#{key}\"." unless known
+    end
+
     def note(entry)
+      declared(entry.key) unless @entries.key?(entry.key)
       @entries[entry.key] = entry.freeze
       entry.value
     end

@@ -42,7 +42,7 @@ module YellowTrack
       #
       # @param key [String] "D-sand"
       # @return [Working::Entry, nil]
-      def sum(key) = @agenda.work[key.delete_prefix("#{@opening.letter}-")]
+      def sum(key) = @agenda.work.find(key.delete_prefix("#{@opening.letter}-"))
 
       # The row of the crew's that a step of hanging belongs to.
       #

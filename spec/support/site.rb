@@ -31,6 +31,7 @@ module Site
   # Another is in front of it now, or nobody, in a browser of his own.
   def serve(**way)
     clear_cookies
+    @token = nil
     @served = YellowTrack::Web::App.on(book, secret: "s" * 64, **way)
   end
 
@@ -48,10 +49,16 @@ module Site
 
   # Posts as a page of the application would, with its token.
   def send_form(path, values, htmx: false)
-    look("/")
-    token = page.at_css("input[name=authenticity_token]")["value"]
     extra = htmx ? {"HTTP_HX_REQUEST" => "true"} : {}
     post(sent_to(path, token), values.merge("authenticity_token" => token), {"HTTP_HOST" => HOST, **extra})
+  end
+
+  # What lets a form in: printed by any page, good as long as one stays who he is.
+  def token
+    @token ||= begin
+      look("/")
+      last_response.body[/name="authenticity_token" value="([^"]*)"/, 1]
+    end
   end
 
   # Where a form of the application sends it: a file with what lets it in.

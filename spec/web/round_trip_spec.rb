@@ -71,9 +71,9 @@ RSpec.describe "Forms posted untouched" do
     forms = page.css("form.field").select { |form| form.at_css("[name^=value]:not(button)") }.map do |form|
       [form["id"], form.css("input[name], select[name]").filter_map { |one| value_of(one) }]
     end
-    forms.each do |id, values|
+    forms.each_with_index do |(id, values), place|
       send_form("/openings/#{row.id}/values", Rack::Utils.parse_nested_query(Rack::Utils.build_query(values)),
-        htmx: true)
+        htmx: place.zero?) # one answer is the page drawn anew; the write is the same
       now = book.openings.find(row.id)
       expect([now.version, now.document.to_h]).to eq([row.version, row.document.to_h]),
         "#{stage}#{query} #{id}: #{values}"

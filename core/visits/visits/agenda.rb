@@ -54,8 +54,9 @@ module YellowTrack
       # @param facts [Facts]
       # @param figures [Hash{String => Numeric}] the house's, by "row's id.figure"
       def initialize(rows, facts, figures = {})
-        @facts, @figures, @work = facts, figures, Working.new
+        @facts, @figures = facts, figures
         @rows = rows.select { |row| row.fits?(facts) }.uniq(&:key).to_h { |row| [row.key, row] }
+        @work = Working.new(@rows)
       end
 
       # @param ended [Hash{String => String}] when a step was over, as a work file has

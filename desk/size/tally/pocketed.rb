@@ -32,7 +32,7 @@ module YellowTrack
 
         def stay
           row("Stays in", [derived(@set.stay)], "of the pocket when closed",
-            %w[pocket.stay meets.gap kit.meet_gap kit.stay kit.strike], codes: %w[pocket.stay pocket.nib])
+            %w[pocket.stay meets.gap kit.meet_gap kit.stay], codes: %w[pocket.stay pocket.nib])
         end
 
         def pulls = [super, soft_close].flatten.compact

@@ -25,7 +25,7 @@ RSpec.describe "Printed sums" do
   end
 
   it "say how a short one was rounded, where that changed it" do
-    work = YellowTrack::Working.new
+    work = YellowTrack::Working.new(%w[even odd lean hands none])
     formula = "down((run + lap) ÷ panels, grain)"
     work.sum("even", "Width, P", formula, why: "", run: 1804r, lap: 34r, panels: 2, grain: 1r)
     work.sum("odd", "Width, P", formula, why: "", run: 1803r, lap: 34r, panels: 2, grain: 1r)
@@ -36,13 +36,13 @@ RSpec.describe "Printed sums" do
   end
 
   it "put a number under nothing in brackets" do
-    work = YellowTrack::Working.new
+    work = YellowTrack::Working.new(%w[even odd lean hands none])
     work.sum("lean", "Lean", "left + right", why: "", left: 2r, right: -1r)
     expect(work["lean"].sum).to eq "2 + (−1)"
   end
 
   it "count what is counted, and are no share" do
-    work = YellowTrack::Working.new
+    work = YellowTrack::Working.new(%w[even odd lean hands none])
     work.given("hands", "Hands", 2, unit: "", from: :handbook, why: "")
     expect(work["hands"].result).to eq "2"
   end
