@@ -17,8 +17,8 @@ module YellowTrack
         # @param spread [Spread]
         # @param top [Numeric] where it begins, screen units
         # @param live [Boolean] whether its panels can be taken hold of
-        def of(plan, moves, printer, spread, top, live: false)
-          drawn(plan).new(plan, moves, printer, spread, top, live)
+        def of(plan, moves, printer, spread:, top:, live: false)
+          drawn(plan).new(plan, moves, printer, spread:, top:, live:)
         end
 
         # What it has to show of the floor's length, mm.
@@ -32,7 +32,7 @@ module YellowTrack
         def shown(plan) = plan.sizing.jambs
       end
 
-      def initialize(plan, moves, printer, spread, top, live)
+      def initialize(plan, moves, printer, spread:, top:, live:)
         @plan, @set, @moves, @printer, @spread, @live = plan, plan.set, moves, printer, spread, live
         @top = top + HEAD
         @from, @to = self.class.shown(plan)
@@ -67,7 +67,7 @@ module YellowTrack
 
       # A panel that slides, from above: its edge, the middle of its thickness down
       # the picture, and how thick it is drawn.
-      def sliding(panel, edge, middle, thick, css)
+      def sliding(panel, edge, middle, thick:, css:)
         @pen.group(css, "data-panel": panel.name, **held(panel.name)) do
           @pen.rect([x(edge), middle - thick / 2], [@spread.length(panel.width), thick], "face")
           panel.rollers.each { |roller| @pen.circle([x(edge + roller), middle], 4, "runs") }
@@ -108,7 +108,7 @@ module YellowTrack
       # Where the drawing ends below, screen units.
       def foot = raise(NotImplementedError, "#{self.class} knows how deep it is")
 
-      def jamb(mm, side, from, to) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
+      def jamb(mm, side, from, to:) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
 
       def bays
         @set.bays.each_with_index do |bay, place|
@@ -122,7 +122,7 @@ module YellowTrack
       def clear
         dimension = Dimension.new(@pen)
         windows.each do |from, to|
-          dimension.across(x(from), x(to), foot + 22, @printer.text(to - from), feet: foot + 2)
+          dimension.across(x(from), x(to), foot + 22, figure: @printer.text(to - from), feet: foot + 2)
         end
       end
     end

@@ -45,7 +45,7 @@ module YellowTrack
       def bar(cut, top)
         @pen.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
         cut.pieces.zip(cut.places) do |piece, place|
-          piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top)
+          piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top:)
         end
         @pen.text([LEFT, top + HIGH + 13],
           "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}#{left(cut)}", "quiet", anchor: "start")
@@ -53,7 +53,7 @@ module YellowTrack
 
       def left(cut) = cut.pieces.empty? ? "" : "; left #{say(cut.offcut)}"
 
-      def piece(piece, left, wide, top)
+      def piece(piece, left, wide, top:)
         @pen.rect([left, top], [wide, HIGH], "face")
         @pen.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > NAMED
         @pen.text([left + wide / 2, top + 18], piece.name, "bay-word") if wide.between?(CODED, NAMED)

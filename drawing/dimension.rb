@@ -20,7 +20,7 @@ module YellowTrack
       # @param to [Numeric] x of the other
       # @param y [Numeric] of the line
       # @param feet [Numeric] y where the extension lines start
-      def across(from, to, y, figure, feet:)
+      def across(from, to, y, figure:, feet:)
         [from, to].each { |x| extension([x, feet], [x, y + ((feet > y) ? -BEYOND : BEYOND)]) }
         line([from, y], [to, y])
         @pen.text([(from + to) / 2.0, y - OVER], figure, "figure")
@@ -29,7 +29,7 @@ module YellowTrack
       # Up the picture's height, the figure turned to read from the right.
       #
       # @param feet [Numeric] x where the extension lines start
-      def upright(from, to, x, figure, feet:)
+      def upright(from, to, x, figure:, feet:)
         [from, to].each { |y| extension([feet, y], [x + ((feet > x) ? -BEYOND : BEYOND), y]) }
         line([x, from], [x, to])
         @pen.text([x - OVER, (from + to) / 2.0], figure, "figure", turn: -90)

@@ -21,7 +21,7 @@ module YellowTrack
         # @param printer [Length::Printer]
         # @param spread [Spread]
         # @param top [Numeric] where it begins, screen units
-        def of(plan, moves, printer, spread, top) = drawn(plan).new(plan, moves, printer, spread, top)
+        def of(plan, moves, printer, spread:, top:) = drawn(plan).new(plan, moves, printer, spread:, top:)
 
         # What it has to show of the floor's length, mm.
         def span(plan) = drawn(plan).shown(plan)
@@ -37,7 +37,7 @@ module YellowTrack
         def shown(plan) = [0, [plan.figures.greatest_width, plan.sizing.jambs.last].max]
       end
 
-      def initialize(plan, moves, printer, spread, top)
+      def initialize(plan, moves, printer, spread:, top:)
         @plan, @set, @moves, @printer, @spread = plan, plan.set, moves, printer, spread
         @above = top + WALL
         @from, @to = spread.from, spread.to
@@ -167,7 +167,7 @@ module YellowTrack
       end
 
       # A panel's face from one x to another.
-      def face(panel, from, to, css = "folds")
+      def face(panel, from, to, css: "folds")
         corner = [x(from), y(foot + panel.height)]
         @pen.group("panel #{css}", "data-panel": panel.name) do
           @pen.rect(corner, [x(to) - x(from), y(foot) - corner[1]], "face")
@@ -189,7 +189,7 @@ module YellowTrack
       # The panels, those farthest from the room first.
       def faces
         @set.panels.zip(lefts).sort_by { |panel, _| -(panel.lane || 1) }
-          .each { |panel, left| face(panel, left, left + panel.width, "slides lane-#{panel.lane}") }
+          .each { |panel, left| face(panel, left, left + panel.width, css: "slides lane-#{panel.lane}") }
       end
 
       # A track with its fixing holes, its left end at x and its face at a
@@ -220,9 +220,9 @@ module YellowTrack
       def sizes
         @dimension = Dimension.new(@pen)
         ends = @plan.sizing.jambs.map { |jamb| x(jamb) }
-        @dimension.across(*ends, above - 8, figure(@plan.sizing.width), feet: above)
+        @dimension.across(*ends, above - 8, figure: figure(@plan.sizing.width), feet: above)
         side = x(@to) + WALL
-        @dimension.upright(y(foot + @set.height), y(foot), side + 24, figure(@set.height), feet: side)
+        @dimension.upright(y(foot + @set.height), y(foot), side + 24, figure: figure(@set.height), feet: side)
         widths
       end
 
@@ -230,7 +230,7 @@ module YellowTrack
       def widths
         feet = floor + 4
         @set.panels.zip(lefts).each_with_index do |(panel, left), place|
-          @dimension.across(x(left), x(left + panel.width), feet + 18 + 22 * (place % 2), figure(panel.width), feet:)
+          @dimension.across(x(left), x(left + panel.width), feet + 18 + 22 * (place % 2), figure: figure(panel.width), feet:)
         end
       end
     end

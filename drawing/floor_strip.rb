@@ -15,7 +15,7 @@ module YellowTrack
       # @param printer [Length::Printer]
       # @param spread [Spread]
       # @param top [Numeric] where it begins, screen units
-      def initialize(plan, printer, spread, top)
+      def initialize(plan, printer, spread, top:)
         @plan, @set, @printer, @spread = plan, plan.set, printer, spread
         @from, @to = plan.sizing.jambs
         @top = top + HEAD

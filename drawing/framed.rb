@@ -24,9 +24,9 @@ module YellowTrack
 
       def paint
         [0r, @width - @frame.stile].each do |x|
-          member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, @height + Prepare::FramedPanel::HORN)
+          member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, head: @height + Prepare::FramedPanel::HORN)
         end
-        @frame.rail_places.each { |foot, head| member(@frame.stile, foot, @width - @frame.stile, head) }
+        @frame.rail_places.each { |foot, head| member(@frame.stile, foot, @width - @frame.stile, head:) }
         measures
       end
 
@@ -45,19 +45,19 @@ module YellowTrack
         "#{@frame.infills.length} infills of #{say(infill.width)} × #{say(infill.height)}"
       end
 
-      def member(left, foot, right, head)
+      def member(left, foot, right, head:)
         @pen.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
       end
 
       def measures
         dimension = Dimension.new(@pen)
-        dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, say(@width), feet: @picture.y(0) + 4)
-        dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, say(@frame.stile), feet: BOX[1] - 4)
+        dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, figure: say(@width), feet: @picture.y(0) + 4)
+        dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, figure: say(@frame.stile), feet: BOX[1] - 4)
         @frame.rail_places.each do |foot, head|
-          dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, say(head - foot),
+          dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, figure: say(head - foot),
             feet: @picture.x(@width) + 4)
         end
-        dimension.upright(@picture.y(@height), @picture.y(0), @picture.x(0) - 24, say(@height), feet: @picture.x(0) - 4)
+        dimension.upright(@picture.y(@height), @picture.y(0), @picture.x(0) - 24, figure: say(@height), feet: @picture.x(0) - 4)
       end
     end
   end

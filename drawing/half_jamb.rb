@@ -63,9 +63,9 @@ module YellowTrack
       def measures
         dimension = Dimension.new(@pen)
         top = y(@set.terms.setback + @set.thickness)
-        dimension.across(x(0), x(pivot), top - 18, say(pivot), feet: top - 2)
-        dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, say(@set.half_jamb), feet: y(-STRIP_DEEP) + 2)
-        dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, say(@set.terms.setback),
+        dimension.across(x(0), x(pivot), top - 18, figure: say(pivot), feet: top - 2)
+        dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, figure: say(@set.half_jamb), feet: y(-STRIP_DEEP) + 2)
+        dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, figure: say(@set.terms.setback),
           feet: x(@set.gaps.side + SHOWN) + 4)
         @pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4],
           "side gap #{say(@set.gaps.side)}, hides #{say(@set.hidden)}", "quiet", anchor: "end")

@@ -31,9 +31,9 @@ module YellowTrack
         @marks.each_key { |letter| PLACES.fetch(letter).call(self) if PLACES.key?(letter) }
       end
 
-      def across_at(from, to, y, letter, feet: y) = @dimension.across(from, to, y, letter, feet:)
+      def across_at(from, to, y, letter:, feet: y) = @dimension.across(from, to, y, figure: letter, feet:)
 
-      def upright_at(from, to, x, letter) = @dimension.upright(from, to, x, letter, feet: x + 6)
+      def upright_at(from, to, x, letter:) = @dimension.upright(from, to, x, figure: letter, feet: x + 6)
 
       def one? = faces.length == 1
 
@@ -67,23 +67,23 @@ module YellowTrack
 
       # Each letter at its place.
       PLACES = {
-        "D" => ->(d) { d.upright_at(HEAD, TOP, 84, "D") },
-        "R" => ->(d) { d.upright_at(HEAD + 20, TOP, 62, "R") },
-        "F" => ->(d) { d.upright_at(FLOOR - 22, FLOOR, 84, "F") },
-        "C" => ->(d) { d.upright_at(FLOOR - 22, FLOOR, 84, "C") },
-        "E" => ->(d) { d.upright_at(TOP - 24, TOP, 62, "E") },
-        "A" => ->(d) { d.across_at(70, FACES.first, 224, "A") },
-        "B" => ->(d) { d.across_at(FACES.last + THICK, 220, 224, "B") },
-        "T" => ->(d) { d.across_at(FACES.first, FACES.first + THICK, 150, "T") },
-        "S" => ->(d) { d.across_at(FACES.first + THICK, d.one? ? FACES.first + THICK + 22 : FACES.last, 186, "S") },
-        "P" => ->(d) { d.across_at(FACES.first + THICK / 2, FACES.last + THICK / 2, HEAD + 40, "P") },
-        "K" => ->(d) { d.across_at(FACES.first - 8, FACES.last + THICK + 8, 20, "K", feet: HEAD - 18) },
-        "O" => ->(d) { d.upright_at(16, HEAD + 3, 84, "O") },
-        "W" => ->(d) { d.across_at(FACES.last + THICK, 212, 224, "W") },
-        "I" => ->(d) { d.across_at(FRONT[0], FRONT[0] + 68, FRONT[1] + 44, "I", feet: FRONT[1]) },
-        "H" => ->(d) { d.across_at(FRONT[0] + 46, FRONT[0] + 90, FRONT[1] - 44, "H", feet: FRONT[1] - 10) },
-        "L" => ->(d) { d.across_at(FRONT[0] + 68, WIDTH - 10, FRONT[1] + 80, "L", feet: FRONT[1]) },
-        "G" => ->(d) { d.across_at(FRONT[0] - 22, FRONT[0], FRONT[1] + 110, "G") }
+        "D" => ->(d) { d.upright_at(HEAD, TOP, 84, letter: "D") },
+        "R" => ->(d) { d.upright_at(HEAD + 20, TOP, 62, letter: "R") },
+        "F" => ->(d) { d.upright_at(FLOOR - 22, FLOOR, 84, letter: "F") },
+        "C" => ->(d) { d.upright_at(FLOOR - 22, FLOOR, 84, letter: "C") },
+        "E" => ->(d) { d.upright_at(TOP - 24, TOP, 62, letter: "E") },
+        "A" => ->(d) { d.across_at(70, FACES.first, 224, letter: "A") },
+        "B" => ->(d) { d.across_at(FACES.last + THICK, 220, 224, letter: "B") },
+        "T" => ->(d) { d.across_at(FACES.first, FACES.first + THICK, 150, letter: "T") },
+        "S" => ->(d) { d.across_at(FACES.first + THICK, d.one? ? FACES.first + THICK + 22 : FACES.last, 186, letter: "S") },
+        "P" => ->(d) { d.across_at(FACES.first + THICK / 2, FACES.last + THICK / 2, HEAD + 40, letter: "P") },
+        "K" => ->(d) { d.across_at(FACES.first - 8, FACES.last + THICK + 8, 20, letter: "K", feet: HEAD - 18) },
+        "O" => ->(d) { d.upright_at(16, HEAD + 3, 84, letter: "O") },
+        "W" => ->(d) { d.across_at(FACES.last + THICK, 212, 224, letter: "W") },
+        "I" => ->(d) { d.across_at(FRONT[0], FRONT[0] + 68, FRONT[1] + 44, letter: "I", feet: FRONT[1]) },
+        "H" => ->(d) { d.across_at(FRONT[0] + 46, FRONT[0] + 90, FRONT[1] - 44, letter: "H", feet: FRONT[1] - 10) },
+        "L" => ->(d) { d.across_at(FRONT[0] + 68, WIDTH - 10, FRONT[1] + 80, letter: "L", feet: FRONT[1]) },
+        "G" => ->(d) { d.across_at(FRONT[0] - 22, FRONT[0], FRONT[1] + 110, letter: "G") }
       }.freeze
       private_constant :PLACES
 

@@ -43,7 +43,7 @@ module YellowTrack
       # @param left [Numeric] screen units
       # @param hung_from [Numeric] what the panels hang from, screen units
       # @param floor [Numeric] screen units
-      def on_beside(pen, left, hung_from, floor)
+      def on_beside(pen, left, hung_from, floor:)
         @lefts, @head_top, @floor = {head: left + 44, foot: left + 34}, hung_from - CEILING, floor
         @pen, @dimension = pen, Dimension.new(pen)
         head
@@ -91,7 +91,7 @@ module YellowTrack
           @pen.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
           @pen.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
         end
-        @dimension.upright(down(0), down(above), z(0, :head) - 20, say(above), feet: z(0, :head) - 14)
+        @dimension.upright(down(0), down(above), z(0, :head) - 20, figure: say(above), feet: z(0, :head) - 14)
         depths
       end
 
@@ -105,9 +105,9 @@ module YellowTrack
       def depths
         first, second = panels
         y = down(above) + SHOWN * @scale + 26
-        @dimension.across(z(first.from, :head), z(first.to, :head), y, say(first.to - first.from), feet: y - 20)
+        @dimension.across(z(first.from, :head), z(first.to, :head), y, figure: say(first.to - first.from), feet: y - 20)
         if second
-          @dimension.across(z(first.to, :head), z(second.from, :head), y + 24, say(second.from - first.to),
+          @dimension.across(z(first.to, :head), z(second.from, :head), y + 24, figure: say(second.from - first.to),
             feet: y - 20)
         end
       end
@@ -121,7 +121,7 @@ module YellowTrack
         end
         ground(floor)
         below(floor, under)
-        @dimension.upright(floor - under, floor, z(deep, :foot) + 26, say(@set.gap), feet: z(deep, :foot) + 6)
+        @dimension.upright(floor - under, floor, z(deep, :foot) + 26, figure: say(@set.gap), feet: z(deep, :foot) + 6)
       end
 
       # Heights under the panels are drawn twice as large as the rest.

@@ -74,13 +74,13 @@ module YellowTrack
       # How far the wall is free, on a line beside the opening.
       def beside(side, from, to)
         key, y = "beside.#{side}", OPENING[1] + OPENING[3] * 0.62
-        measured(key, [from, y], [to, y], [(from + to) / 2.0, y - 6])
+        measured(key, [from, y], [to, y], at: [(from + to) / 2.0, y - 6])
       end
 
       def ceiling
         @pen.line([EDGE, 30], [WIDTH - EDGE, 30], css("above"))
         middle = (left + right) / 2.0 + 40
-        measured("above", [middle, 30], [middle, OPENING[1]], [middle + 16, 50])
+        measured("above", [middle, 30], [middle, OPENING[1]], at: [middle + 16, 50])
       end
 
       def head
@@ -126,8 +126,8 @@ module YellowTrack
         @pen.text([EDGE, PLAN - 12], "closet", "quiet", anchor: "start")
         [[EDGE, left], [right, WIDTH - EDGE]].each { |from, to| @pen.rect([from, PLAN], [to - from, THICK], "wall") }
         @pen.text([EDGE, PLAN + THICK + 18], "room", "quiet", anchor: "start")
-        measured("wall.thickness", [EDGE + 34, PLAN], [EDGE + 34, PLAN + THICK], [EDGE + 56, PLAN + 22])
-        measured("depth", [left + 40, PLAN], [left + 40, PLAN + THICK], [left + 64, PLAN + 22])
+        measured("wall.thickness", [EDGE + 34, PLAN], [EDGE + 34, PLAN + THICK], at: [EDGE + 56, PLAN + 22])
+        measured("depth", [left + 40, PLAN], [left + 40, PLAN + THICK], at: [left + 64, PLAN + 22])
         @pen.line([left, PLAN + THICK], [right, PLAN + THICK], "hidden")
         floor
       end
@@ -137,11 +137,11 @@ module YellowTrack
         bottom = HEIGHT - 22
         @pen.line([left - 30, bottom], [right + 30, bottom], css("front"))
         middle = (left + right) / 2.0
-        measured("front", [middle, PLAN + THICK], [middle, bottom], [middle + 20, (PLAN + THICK + bottom) / 2.0])
+        measured("front", [middle, PLAN + THICK], [middle, bottom], at: [middle + 20, (PLAN + THICK + bottom) / 2.0])
       end
 
       # A line from one end to the other with its figure.
-      def measured(key, from, to, at)
+      def measured(key, from, to, at:)
         @pen.line(from, to, open.include?(key) ? "tape unread" : "dimension")
         [from, to].each { |end_x, end_y| @pen.line([end_x - 4, end_y + 4], [end_x + 4, end_y - 4], "tick") }
         @pen.text(at, say(key), "figure")

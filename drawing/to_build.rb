@@ -45,13 +45,13 @@ module YellowTrack
       def sizes(left)
         dimension = Dimension.new(@pen)
         floor = @frame.y(0)
-        dimension.across(@frame.x(left), @frame.x(left + width), floor + 40, say(width), feet: floor + 4)
-        dimension.upright(@frame.y(height), floor, @frame.x(0) - 24, say(height), feet: @frame.x(left) - 4)
+        dimension.across(@frame.x(left), @frame.x(left + width), floor + 40, figure: say(width), feet: floor + 4)
+        dimension.upright(@frame.y(height), floor, @frame.x(0) - 24, figure: say(height), feet: @frame.x(left) - 4)
         return unless @wanted.rough
 
         top = @frame.y(outer.last)
-        dimension.across(@frame.x(0), @frame.x(outer.first), top - 16, say(outer.first), feet: top - 4)
-        dimension.upright(top, floor, @frame.x(outer.first) + 34, say(outer.last), feet: @frame.x(outer.first) + 4)
+        dimension.across(@frame.x(0), @frame.x(outer.first), top - 16, figure: say(outer.first), feet: top - 4)
+        dimension.upright(top, floor, @frame.x(outer.first) + 34, figure: say(outer.last), feet: @frame.x(outer.first) + 4)
       end
 
       def say(mm) = @printer.text(mm)

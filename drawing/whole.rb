@@ -20,13 +20,13 @@ module YellowTrack
       # @param printer [Length::Printer] of what is derived
       # @param cut_printer [Length::Printer] of what is cut
       # @param live [Boolean] whether its panels can be taken hold of
-      def initialize(plan, moves, printer, cut_printer, live: false)
+      def initialize(plan, moves, printer, cut_printer:, live: false)
         @plan, @moves, @live = plan, moves, live
         spread = Spread.new([Elevation.span(plan), Above.span(plan), plan.sizing.jambs], LEFT, MAIN - LEFT - RIGHT)
         @spread = spread
-        @front = Elevation.of(plan, moves, cut_printer, spread, TOP)
-        @above = Above.of(plan, moves, printer, spread, @front.bottom + CAPTION, live:)
-        @strip = FloorStrip.new(plan, printer, spread, @above.bottom + CAPTION)
+        @front = Elevation.of(plan, moves, cut_printer, spread:, top: TOP)
+        @above = Above.of(plan, moves, printer, spread:, top: @front.bottom + CAPTION, live:)
+        @strip = FloorStrip.new(plan, printer, spread, top: @above.bottom + CAPTION)
         @across = Sections.of(plan, printer)
       end
 
@@ -53,7 +53,7 @@ module YellowTrack
       def to_s(**rest) = super(**rest, role: @live ? "group" : "img")
 
       def paint
-        @pen.group("beside") { @across.on_beside(@pen, BESIDE, @front.hung_from, @front.floor) }
+        @pen.group("beside") { @across.on_beside(@pen, BESIDE, @front.hung_from, floor: @front.floor) }
         ties
         @front.draw_on(@pen)
         caption(@front.bottom + CAPTION - 6, "#{@plan.set.manner.caption}, under their panels")

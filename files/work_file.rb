@@ -131,14 +131,14 @@ module YellowTrack
 
           free.each { |key| open.delete(key) }
         end
-        leading = open.keys.select { |key| reaches?(key, key, open, []) }
+        leading = open.keys.select { |key| reaches?(key, key, open, seen: []) }
         words = "it comes after itself, by #{leading.join(", ")}. Take one after out."
         leading.map { |key| fault("steps.#{key}", words) }
       end
 
-      def reaches?(key, goal, open, seen)
+      def reaches?(key, goal, open, seen:)
         (open[key] || []).any? do |one|
-          one == goal || (!seen.include?(one) && reaches?(one, goal, open, seen << one))
+          one == goal || (!seen.include?(one) && reaches?(one, goal, open, seen: seen << one))
         end
       end
 

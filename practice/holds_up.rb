@@ -42,7 +42,7 @@ module YellowTrack
 
       def minutes(range) = (level == 1) ? site.random.rand(range) / 10 * 10 : site.random.rand(range) / 5 * 5
 
-      def step(letter, key, what, place, range, after = nil, **wait)
+      def step(letter, key, what, place:, range:, after: nil, **wait)
         {"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => place,
          "minutes" => minutes(range), "hands" => 1,
          **(if after
@@ -55,13 +55,13 @@ module YellowTrack
       def told(wait) = wait.transform_keys(&:to_s)
 
       def paint(letter)
-        [step(letter, "coat", "take off, paint", "site", 40..200),
-          step(letter, "rehang", "rehang", "site", 20..60, "coat", hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
+        [step(letter, "coat", "take off, paint", place: "site", range: 40..200),
+          step(letter, "rehang", "rehang", place: "site", range: 20..60, after: "coat", hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
       end
 
       def filler(letter)
-        [step(letter, "fill", "fill and glue", "site", 30..200),
-          step(letter, "sand", "sand", "site", 20..60, "fill", hours: hours([24, 48], [12, 18, 24, 48, 72]))]
+        [step(letter, "fill", "fill and glue", place: "site", range: 30..200),
+          step(letter, "sand", "sand", place: "site", range: 20..60, after: "fill", hours: hours([24, 48], [12, 18, 24, 48, 72]))]
       end
 
       def covering(letter) = others(letter, "cover", "the covering is laid")
@@ -71,7 +71,7 @@ module YellowTrack
       def others(letter, key, what)
         [{"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => "other",
           "days" => site.pick((level == 5) ? 2..3 : 1..5)},
-          step(letter, "hang", "hang and adjust", "site", 40..240, key)]
+          step(letter, "hang", "hang and adjust", place: "site", range: 40..240, after: key)]
       end
 
       def hours(round, any)

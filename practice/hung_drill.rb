@@ -11,7 +11,7 @@ module YellowTrack
       # By other gaps of the same panel.
       def misread(document)
         read = @bench.after([]).read.merge("gaps" => document["gaps"].transform_values(&:to_r))
-        parts(PlayedBench.new(@set, @panel, read, @printer))
+        parts(PlayedBench.new(@set, @panel, read, printer: @printer))
       end
 
       private
@@ -34,7 +34,7 @@ module YellowTrack
         @set, @printer = plan.set, opening.printer
         @panel = site.pick([@set.panels.first, @set.panels.last])
         @panel_reading = Adjust::Reading::Sliding.new(@set, @panel)
-        @subject = @bench = PlayedBench.new(@set, @panel, hung, @printer)
+        @subject = @bench = PlayedBench.new(@set, @panel, hung, printer: @printer)
         @document = @bench.document
         parts = parts(@bench) or return
         posed(@bench, parts)

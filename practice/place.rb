@@ -19,7 +19,7 @@ module YellowTrack
 
       def yes? = site.pick([true, false])
 
-      def reason(school, words, holds, says) = Schools::Reason.new(school, words, holds, says)
+      def reason(school, words, holds, says:) = Schools::Reason.new(school, words, holds, says)
 
       # Follow the jambs, or hang plumb (handbook 2).
       class Plumb < Place
@@ -37,11 +37,11 @@ module YellowTrack
         end
 
         def reasons(_plan)
-          [reason("follow", "the eye sees the gap, not the plumb", !@mirror, "in a tall mirror the eye sees the plumb"),
-            reason("plumb", "a tall mirror shows what leans", @mirror, "there is no mirror"),
-            reason("plumb", "the linings are new", @new, "the linings are old"),
-            reason("follow", "the adjusters are for that", false, "that they can is no reason to"),
-            reason("plumb", "pivots stand one above the other", false, "panels that slide have no pivots")]
+          [reason("follow", "the eye sees the gap, not the plumb", !@mirror, says: "in a tall mirror the eye sees the plumb"),
+            reason("plumb", "a tall mirror shows what leans", @mirror, says: "there is no mirror"),
+            reason("plumb", "the linings are new", @new, says: "the linings are old"),
+            reason("follow", "the adjusters are for that", false, says: "that they can is no reason to"),
+            reason("plumb", "pivots stand one above the other", false, says: "panels that slide have no pivots")]
         end
       end
 
@@ -69,12 +69,12 @@ module YellowTrack
           wood = plan.working["guides.wood"].value
           left = "#{wood.to_f.round(1)} mm of wood would be left at each side"
           enough = wood >= LEAST
-          [reason("groove", "it hides the guide, and there is wood enough", enough, left),
-            reason("side guides", "a groove leaves too little wood", !enough, left),
+          [reason("groove", "it hides the guide, and there is wood enough", enough, says: left),
+            reason("side guides", "a groove leaves too little wood", !enough, says: left),
             reason("side guides", "they hold a panel of even thickness, without strips", @even,
-              "they catch on stiles that are thicker"),
-            reason("groove", "a fin needs no wood", false, "it runs in the rail: #{left}"),
-            reason("side guides", "they are not seen", false, "it is the groove that hides the guide")]
+              says: "they catch on stiles that are thicker"),
+            reason("groove", "a fin needs no wood", false, says: "it runs in the rail: #{left}"),
+            reason("side guides", "they are not seen", false, says: "it is the groove that hides the guide")]
         end
       end
 
@@ -96,11 +96,11 @@ module YellowTrack
 
         def reasons(_plan)
           [reason("half jamb", "the lining is painted: nothing is seen of gap or track", @painted,
-            "the lining is oiled"),
-            reason("open jamb", "more clear width is wanted", @boxes, "hangers go in at any width"),
-            reason("half jamb", "it gives more clear width", false, "it takes some: it stands before the jamb"),
-            reason("open jamb", "the side gap need not be even then", false, "it is in view and has to be"),
-            reason("half jamb", "the set need not be hung level then", false, "only a little out of square is hidden")]
+            says: "the lining is oiled"),
+            reason("open jamb", "more clear width is wanted", @boxes, says: "hangers go in at any width"),
+            reason("half jamb", "it gives more clear width", false, says: "it takes some: it stands before the jamb"),
+            reason("open jamb", "the side gap need not be even then", false, says: "it is in view and has to be"),
+            reason("half jamb", "the set need not be hung level then", false, says: "only a little out of square is hidden")]
         end
       end
 
@@ -120,11 +120,11 @@ module YellowTrack
 
         def reasons(plan)
           half = !plan.opening["half_jamb.thickness"].nil?
-          [reason("even top", "behind a half jamb the top is what shows", half, "there is none"),
-            reason("even side", "at an open jamb the side gap is in view", !half, "the half jamb stands before it"),
-            reason("even top", "the jack reaches farther than the slides", false, "reach does not say what is seen"),
-            reason("even side", "the pivots have to stand plumb", false, "they stand where the slides put them"),
-            reason("even top", "the head is always level", false, "then both could be even")]
+          [reason("even top", "behind a half jamb the top is what shows", half, says: "there is none"),
+            reason("even side", "at an open jamb the side gap is in view", !half, says: "the half jamb stands before it"),
+            reason("even top", "the jack reaches farther than the slides", false, says: "reach does not say what is seen"),
+            reason("even side", "the pivots have to stand plumb", false, says: "they stand where the slides put them"),
+            reason("even top", "the head is always level", false, says: "then both could be even")]
         end
       end
 
@@ -148,13 +148,13 @@ module YellowTrack
         def reasons(plan)
           coming = plan.working["survey.level_height"].values.fetch(:covering).positive?
           [reason("in the workshop", "the survey stands, and the saw there is the better", !coming,
-            "the floor of the survey is not the one that the door hangs over"),
+            says: "the floor of the survey is not the one that the door hangs over"),
             reason("on site", "the covering is still to come: heights wait for a check measurement", coming,
-              "the covering is laid, or there is none"),
+              says: "the covering is laid, or there is none"),
             reason("in the workshop", "a covering is always as thick as it says", false,
-              "glue and levelling come to it"),
-            reason("on site", "widths can be cut from the check measurement", false, "it measures heights"),
-            reason("on site", "then no survey is needed", false, "the set is chosen and bought by it")]
+              says: "glue and levelling come to it"),
+            reason("on site", "widths can be cut from the check measurement", false, says: "it measures heights"),
+            reason("on site", "then no survey is needed", false, says: "the set is chosen and bought by it")]
         end
       end
 
@@ -171,11 +171,11 @@ module YellowTrack
 
         def reasons(_plan)
           [reason("fit, then finish", "a cut or a hole is found before the paint, not after", !@factory,
-            "the finish is on already"),
-            reason("finish, then fit", "the set comes finished", @factory, "it comes primed"),
-            reason("finish, then fit", "paint takes no room", false, "it does at a groove and in a gap"),
-            reason("fit, then finish", "then the doors hang only once", false, "they come down for the paint"),
-            reason("finish, then fit", "painted doors are lighter to carry", false, "they weigh what they did")]
+            says: "the finish is on already"),
+            reason("finish, then fit", "the set comes finished", @factory, says: "it comes primed"),
+            reason("finish, then fit", "paint takes no room", false, says: "it does at a groove and in a gap"),
+            reason("fit, then finish", "then the doors hang only once", false, says: "they come down for the paint"),
+            reason("finish, then fit", "painted doors are lighter to carry", false, says: "they weigh what they did")]
         end
       end
     end

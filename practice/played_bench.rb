@@ -23,7 +23,7 @@ module YellowTrack
       # @param panel [Panel]
       # @param read [Hash] gaps, at and what else was read, mm
       # @param printer [Length::Printer]
-      def initialize(set, panel, read, printer)
+      def initialize(set, panel, read, printer:)
         @set, @panel, @printer = set, panel, printer
         @start = hung(read)
         @states = {[] => @start}

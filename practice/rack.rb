@@ -110,9 +110,9 @@ module YellowTrack
       # @param sharing [Array<Integer>] bars of the pieces, in the order that they are looked at
       # @param begun [Array<Integer>] the bars that are begun
       # @param cost [Rational] what they come to
-      def share(sharing, left, begun = [], cost = 0)
+      def share(sharing, left, begun = [], cost: 0)
         return if @worth && -cost < @worth.first
-        return keep(sharing, left, begun, cost) if sharing.length == pieces.length
+        return keep(sharing, left, begun, cost:) if sharing.length == pieces.length
 
         wide = widths[order[sharing.length]]
         bars.each_index do |bar|
@@ -120,7 +120,7 @@ module YellowTrack
 
           left[bar] -= wide
           new = !begun.include?(bar)
-          share([*sharing, bar], left, new ? [*begun, bar] : begun, new ? cost + prices[bar] : cost)
+          share([*sharing, bar], left, new ? [*begun, bar] : begun, cost: new ? cost + prices[bar] : cost)
           left[bar] += wide
         end
       end
@@ -129,7 +129,7 @@ module YellowTrack
 
       def prices = @prices ||= bars.map { |bar| (bar.price * 100).to_i }
 
-      def keep(sharing, left, begun, cost)
+      def keep(sharing, left, begun, cost:)
         worth = [-cost, -begun.length, begun.map { |bar| [left[bar] - kerf_units, 0].max }.max]
         better = @worth ? worth <=> @worth : 1
         return if better.negative?

@@ -136,9 +136,9 @@ module YellowTrack
         *before, now = rows["plans"]
         before.each { |row| insert_plan(:plans_before, row, job_id) }
         insert_plan(:plans, now, job_id) if now
-        rows["offers"].each { |row| insert_of_job(:offers, row, OFFER, job_id, told: row["told"].to_json) }
+        rows["offers"].each { |row| insert_of_job(:offers, row, OFFER, job_id:, told: row["told"].to_json) }
         rows["dues"].each do |row|
-          insert_of_job(:dues, row, DUE, job_id, opening_id: row["opening"] && @ids.fetch(row["opening"]),
+          insert_of_job(:dues, row, DUE, job_id:, opening_id: row["opening"] && @ids.fetch(row["opening"]),
             says: row["says"].to_json)
         end
       end
@@ -149,10 +149,10 @@ module YellowTrack
       end
 
       def insert_plan(table, row, job_id)
-        insert_of_job(table, row, PLAN, job_id, **Plans::JSONS.to_h { |name| [name, row[name.name].to_json] })
+        insert_of_job(table, row, PLAN, job_id:, **Plans::JSONS.to_h { |name| [name, row[name.name].to_json] })
       end
 
-      def insert_of_job(table, row, columns, job_id, **more)
+      def insert_of_job(table, row, columns, job_id:, **more)
         @db[table].insert(job_id:, **row.slice(*columns.map(&:name)).transform_keys(&:to_sym), **more)
       end
     end

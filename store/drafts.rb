@@ -33,7 +33,7 @@ module YellowTrack
       # @return [Array<Array(Integer, Draft)>] his of every opening, with its number
       def by(owner) = @drafts.where(owner:).order(:opening_id, :key).map { |row| [row[:opening_id], draft(row)] }
 
-      def keep(opening_id, key, typed, says, owner:, seen: 0, unit: "mm", clash: false)
+      def keep(opening_id, key, typed, says:, owner:, seen: 0, unit: "mm", clash: false)
         @drafts.insert_conflict(:replace)
           .insert(opening_id:, key:, owner:, seen:, unit: unit.to_s, typed: JSON.generate(shortened(typed)), says:,
             clash: clash ? 1 : 0, at: Clock.now)

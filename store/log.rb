@@ -10,7 +10,7 @@ module YellowTrack
       # before, after: as typed; nil for nothing
       Entry = Struct.new(:id, :opening_id, :version, :at, :who, :kind, :key, :before, :after, keyword_init: true) do
         # Whether it is what entries of its kind are.
-        def whole? = Shape.whole?(kind, key, after, before)
+        def whole? = Shape.whole?(kind, key, after, before:)
       end
 
       def initialize(db)

@@ -79,7 +79,7 @@ module YellowTrack
           next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && key &&
             meanwhile.any? { |entry| clash?(entry.key, key) }
 
-          Change.new(opening: write(now, act, who, listing), outcome: :saved, meanwhile:)
+          Change.new(opening: write(now, act, who, listing:), outcome: :saved, meanwhile:)
         end
       end
 
@@ -166,7 +166,7 @@ module YellowTrack
       # then all of it is written.
       #
       # @return [Opening] as it stands then
-      def write(now, act, who, listing)
+      def write(now, act, who, listing:)
         at = Clock.now
         changed = {changed_at: at, **written(now, act.document), **act.columns.to_h}
         row = Row.new(**now.to_h, **changed)

@@ -101,7 +101,7 @@ module YellowTrack
       # @param left [Rational] mm
       def cut_bar(pieces, material:, offcut_id:, left:, who: "fitter")
         @db.transaction do
-          pieces.each { |opening, part, as_cut| cut_piece(opening, part, as_cut, who) }
+          pieces.each { |opening, part, as_cut| cut_piece(opening, part, as_cut, who:) }
           use(offcut_id) if offcut_id
           keep(material, left) if left >= KEPT
         end
@@ -109,7 +109,7 @@ module YellowTrack
 
       private
 
-      def cut_piece(opening, part, as_cut, who)
+      def cut_piece(opening, part, as_cut, who:)
         @db[:cuts].insert_conflict(:replace).insert(opening_id: opening.id, code: part.code,
           planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, material: part.material, at: Clock.now)
         @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: part.code,

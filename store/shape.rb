@@ -36,7 +36,7 @@ module YellowTrack
       # @param after [Object, nil] as parsed JSON
       # @param before [Object, nil] likewise: of a cut what was planned
       # @return [Boolean]
-      def whole?(kind, key, after, before)
+      def whole?(kind, key, after, before:)
         look = LOOKS[kind]
         !look.nil? && key.is_a?(String) && KEY.match?(key) && look.call(key, after) && value?(before) &&
           (kind != "cut" || number?(before))

@@ -65,7 +65,7 @@ module YellowTrack
       layouts |= [mind] if mind
       layouts.each_with_index.filter_map do |layout, index|
         in_mind = mind && index == (mine || layouts.length - 1)
-        candidate(in_mind ? @opening : Kept.with(@opening, kit, layout, @house.fetch(kit.family, {})), layout,
+        candidate(in_mind ? @opening : Kept.with(@opening, kit, layout, house: @house.fetch(kit.family, {})), layout,
           [place, index], in_mind: in_mind == true)
       end
     end

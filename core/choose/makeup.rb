@@ -73,7 +73,7 @@ module YellowTrack
     def weight(work, width:, height:, frame: nil)
       return weighed(work) if @weighed
       return unless known?
-      return framed(work, width, height, frame) if frame
+      return framed(work, width, height, frame:) if frame
 
       work.sum("panels.weight", "Weight of a panel", "width × height × areal ÷ 1000000 + fittings",
         width:, height:, **by_area, unit: "kg", why: "#{words.capitalize}, and the fittings on it.")
@@ -118,7 +118,7 @@ module YellowTrack
     end
 
     # Stiles, the rails between them, and the infill over the sight openings.
-    def framed(work, width, height, frame)
+    def framed(work, width, height, frame:)
       stile = frame["stile"] || Prepare::FramedPanel::USUAL[:stile]
       rails = (frame["rails"] || Prepare::FramedPanel::USUAL[:rails]).sum
       work.sum("panels.weight", "Weight of a panel",

@@ -81,7 +81,7 @@ module YellowTrack
       edge = @set.carried_by
       name = (edge == "top") ? "hanger" : "roller"
       panel.rollers.to_a.flat_map do |x|
-        [marked(name, edge, x, nil), *plate_edges(x).map { |at| line("#{name}'s edge", edge, at) }]
+        [marked(name, edge, x, y: nil), *plate_edges(x).map { |at| line("#{name}'s edge", edge, at) }]
       end
     end
 
@@ -92,16 +92,16 @@ module YellowTrack
 
     # What a soft close's dampers catch.
     def strikers
-      (@set.soft_close&.on(panel)&.strikers || []).map { |x| marked("striker", "top", x, nil) }
+      (@set.soft_close&.on(panel)&.strikers || []).map { |x| marked("striker", "top", x, y: nil) }
     end
 
     def marks
       @set.face_marks(panel).select { |mark| mark.face == face }.map do |mark|
-        marked(mark.for, "face", mark.at, mark.up)
+        marked(mark.for, "face", mark.at, y: mark.up)
       end
     end
 
-    def marked(purpose, edge, x, y)
+    def marked(purpose, edge, x, y:)
       Hole.new(for: purpose, edge:, x:, y:, diameter: nil, depth: nil, pilot: SCREW_PILOT)
     end
 

@@ -48,23 +48,23 @@ module YellowTrack
 
     def kit = @set.kit
 
-    def part(mark, name, material, length, waits: false)
+    def part(mark, name, material, length:, waits: false)
       Part.new(code: "#{@letter}-#{mark}#{@counts[mark] += 1}", name:, material:, length:, waits:).freeze
     end
 
     # Tracks, one for each lane that runs on its own, and the rail on the floor of a
     # set that stands on it.
     def rails
-      pieces = (@set.track.pieces * @set.rails).map { |length| part("T", "track", "#{kit.name} track", length) }
+      pieces = (@set.track.pieces * @set.rails).map { |length| part("T", "track", "#{kit.name} track", length:) }
       rail = @set.track.floor_rail
-      rail ? pieces << part("R", "floor rail", "#{kit.name} floor rail", rail) : pieces
+      rail ? pieces << part("R", "floor rail", "#{kit.name} floor rail", length: rail) : pieces
     end
 
     def strip
       thickness = @set.opening["base_strip"]
       return [] unless @plan.prepare.to_h[:base_strip] && thickness
 
-      [part("B", "base strip", "strip #{say(thickness)}", @set.track.floor_rail)]
+      [part("B", "base strip", "strip #{say(thickness)}", length: @set.track.floor_rail)]
     end
 
     # Over the studs, along the rail.
@@ -73,15 +73,15 @@ module YellowTrack
       return [] unless wall&.board_length
 
       material = "board #{say(wall.board_size("height"))} × #{say(wall.board_size("thickness"))}"
-      [part("H", "header board", material, wall.board_length)]
+      [part("H", "header board", material, length: wall.board_length)]
     end
 
     # Plates and uprights of a head that is framed down.
     def built_down
       cuts = framing or return []
       material = "framing #{cuts[:frame] ? "#{say(cuts[:frame])} × " : ""}#{say(Prepare::BuiltDownHead::PLATE)}"
-      [*Array.new(2) { part("F", "plate of the head", material, cuts[:plate]) },
-        *Array.new(cuts[:uprights]) { part("F", "upright of the head", material, cuts[:upright]) },
+      [*Array.new(2) { part("F", "plate of the head", material, length: cuts[:plate]) },
+        *Array.new(cuts[:uprights]) { part("F", "upright of the head", material, length: cuts[:upright]) },
         *noggings(cuts, material)]
     end
 
@@ -91,7 +91,7 @@ module YellowTrack
 
       between = cuts[:uprights] - 1
       length = (cuts[:plate] - cuts[:uprights] * Prepare::BuiltDownHead::PLATE) / between
-      Array.new(between) { part("F", "nogging of the head", material, Length.down(length, @plan.opening.grain)) }
+      Array.new(between) { part("F", "nogging of the head", material, length: Length.down(length, @plan.opening.grain)) }
     end
 
     # On both faces of a bottom rail that is thinner than its stiles.
@@ -99,7 +99,7 @@ module YellowTrack
       thick = @set.guides&.strips or return []
       stile = @set.framed&.stile || @set.opening["slab.stile"] || 0r
       @set.panels.flat_map do |panel|
-        Array.new(2) { part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}", panel.width - 2 * stile) }
+        Array.new(2) { part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}", length: panel.width - 2 * stile) }
       end
     end
 
@@ -120,14 +120,14 @@ module YellowTrack
       pelmet = @set.pelmet or return []
       material = ["pelmet", *[pelmet.height, pelmet.thickness].compact.map { |size| say(size) }.join(" × ")].join(" ")
         .strip
-      pelmet.names.zip(pelmet.lengths).map { |name, length| part("V", "pelmet, #{name}", material, length) }
+      pelmet.names.zip(pelmet.lengths).map { |name, length| part("V", "pelmet, #{name}", material, length:) }
     end
 
     def half_jamb
       cuts = @plan.prepare.to_h[:half_jamb] or return []
       material = "half jamb #{say(cuts[:thickness])}"
       [["head", cuts[:head]], ["left side", cuts[:left]], ["right side", cuts[:right]]].map do |where, length|
-        part("J", "half jamb, #{where}", material, length)
+        part("J", "half jamb, #{where}", material, length:)
       end
     end
 
@@ -136,7 +136,7 @@ module YellowTrack
       cuts = @plan.prepare.to_h[:casing] or return []
       material = "casing #{say(@set.opening["casing.width"])}"
       [["head", cuts[:head_long]], ["left leg", cuts[:leg]], ["right leg", cuts[:leg]]].map do |where, length|
-        part("C", "casing, #{where}", material, length)
+        part("C", "casing, #{where}", material, length:)
       end
     end
 
@@ -146,14 +146,14 @@ module YellowTrack
 
     def at_head
       (@plan.prepare.to_h.dig(:head_packing, :layers) || []).map do |layer|
-        part("P", "packer, head", "packer #{say(layer)}", @plan.survey["widths.top"])
+        part("P", "packer, head", "packer #{say(layer)}", length: @plan.survey["widths.top"])
       end
     end
 
     def at_jambs
       (@plan.prepare.to_h[:packing] || {}).flat_map do |side, build_up|
         build_up[:layers].map do |layer|
-          part("P", "packer, #{side} jamb", "packer #{say(layer)}", @plan.survey["heights.#{side}"])
+          part("P", "packer, #{side} jamb", "packer #{say(layer)}", length: @plan.survey["heights.#{side}"])
         end
       end
     end
@@ -162,7 +162,7 @@ module YellowTrack
       return [] unless @set.slab.slab? && @set.slab.lipping.positive?
 
       @set.panels.map do |panel|
-        part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", panel.width, waits: on_site?)
+        part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", length: panel.width, waits: on_site?)
       end
     end
 
@@ -171,10 +171,10 @@ module YellowTrack
       frame = @set.framed or return []
       @set.panels.flat_map do |panel|
         Array.new(2) {
-          part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", frame.stiles,
+          part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", length: frame.stiles,
             waits: on_site?)
         } +
-          frame.rails.map { |rail| part("S", "rail of #{panel.name}", "frame #{say(rail)}", frame.rail_length) }
+          frame.rails.map { |rail| part("S", "rail of #{panel.name}", "frame #{say(rail)}", length: frame.rail_length) }
       end
     end
 

@@ -114,10 +114,10 @@ module YellowTrack
     # One step, or one of it for every lane, pair or leaf.
     def each(step, round, last = round)
       parts = step["each"] ? @names.public_send(step["each"].to_sym) : [{}]
-      parts.each_with_index.map { |part, place| made(step, part, step["each"] && place + 1, round, last) }
+      parts.each_with_index.map { |part, place| made(step, part, step["each"] && place + 1, round:, last:) }
     end
 
-    def made(step, part, place, round, last)
+    def made(step, part, place, round:, last:)
       key = [step["key"], place, (round if round > 1)].compact.join(".")
       Step.new(key:, does: @names.fill(step["do"], part), look: @names.fill(step["look"], part),
         hands: @names.hands(step["hands"]), lifts: step["hands"] == "panel",

@@ -71,11 +71,11 @@ module YellowTrack
     private
 
     def alter
-      @width = sum("width", "Off the width", "most(slab − panel, 0)", :width, "The same from both edges.")
+      @width = sum("width", "Off the width", "most(slab − panel, 0)", side: :width, why: "The same from both edges.")
       return @height = @lipping = 0r if fixed?
 
-      @height = sum("height", "Off the foot", "most(slab − panel, 0)", :height,
-        "From the bottom, unless the rail there would be under its least.")
+      @height = sum("height", "Off the foot", "most(slab − panel, 0)", side: :height,
+        why: "From the bottom, unless the rail there would be under its least.")
       @lipping = lip
     end
 
@@ -89,7 +89,7 @@ module YellowTrack
         planed_back: PLANED_BACK.to_r, why: "Planed back after the glue is dry.")
     end
 
-    def sum(key, name, formula, side, why)
+    def sum(key, name, formula, side:, why:)
       @brief.work.sum("alter.#{key}", name, formula, slab: slab(side.to_s), panel: @panel[side], why:)
     end
   end

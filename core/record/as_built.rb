@@ -20,7 +20,7 @@ module YellowTrack
     # @return [Array<Item>]
     def hung(set)
       set.readings.flat_map do |one|
-        of("gap", one.name, one.planned, one.read["gaps"]) + of("floor", one.name, one.planned_floor, one.read["floor"])
+        of("gap", one.name, one.planned, read: one.read["gaps"]) + of("floor", one.name, one.planned_floor, read: one.read["floor"])
       end
     end
 
@@ -45,7 +45,7 @@ module YellowTrack
     # @param cuts [Array<Array(String, Rational, Rational)>] code, planned, as cut
     def cuts(cuts) = cuts.map { |name, planned, taken| Item.new(kind: "cut", name:, planned:, taken:) }
 
-    def of(kind, name, planned, read)
+    def of(kind, name, planned, read:)
       (read || {}).filter_map do |place, taken|
         Item.new(kind:, name: "#{name} #{place}", planned: planned[place], taken:) if taken && planned[place]
       end

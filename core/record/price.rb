@@ -117,43 +117,43 @@ module YellowTrack
 
     def at_those(prices)
       @prices = prices
-      @materials = materials.map { |one| line(one.key, one.name, one.count, one.unit) }.freeze
+      @materials = materials.map { |one| line(one.key, one.name, one.count, unit: one.unit) }.freeze
       freeze
     end
 
     private
 
-    def line(key, name, count, unit) = Line.new(key:, name:, count:, unit:, each: @prices[key])
+    def line(key, name, count, unit:) = Line.new(key:, name:, count:, unit:, each: @prices[key])
 
     def kits(openings)
       openings.map { |plan, _| plan.opening.kit }.group_by(&:id).map do |id, list|
-        line("kit #{id}", list.first.name, list.length, "set")
+        line("kit #{id}", list.first.name, list.length, unit: "set")
       end
     end
 
     # Bars have their prices at the rack.
     def bars_of(bars)
       bars.map do |material, length, count|
-        line(Price.bar_key(material, length), "#{material}, #{length.to_f.round} mm", count, "bar")
+        line(Price.bar_key(material, length), "#{material}, #{length.to_f.round} mm", count, unit: "bar")
       end
     end
 
     def sheets(openings)
       openings.flat_map { |_, parts| parts.sheets }.reject { |sheet| sheet.material.start_with?("slab") }
         .group_by(&:material)
-        .map { |material, list| line("sheet #{material}", material, list.sum(&:area).round(2), "m²") }
+        .map { |material, list| line("sheet #{material}", material, list.sum(&:area).round(2), unit: "m²") }
     end
 
     def fixings(openings)
       counts = openings.map { |plan, _| plan.set.fittings }.reduce({}) do |all, one|
         all.merge(one) { |_, some, more| some + more }
       end
-      counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, "piece") if count.positive? }
+      counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, unit: "piece") if count.positive? }
     end
 
     # Parts that mends fit.
     def mending(mends)
-      mends.flat_map(&:parts).tally.map { |name, count| line("part #{name}", name, count, "piece") }
+      mends.flat_map(&:parts).tally.map { |name, count| line("part #{name}", name, count, unit: "piece") }
     end
   end
 end

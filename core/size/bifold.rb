@@ -36,7 +36,7 @@ module YellowTrack
       @gaps = Gaps.new(brief, terms, sizing)
       hang
       weigh(width, height)
-      @fold = Fold.new(work, terms, gaps, sizing)
+      @fold = Fold.new(work, terms, gaps, sizing:)
       place
       @fitted = Fittings.new(self)
       behind_strip

@@ -55,7 +55,7 @@ module YellowTrack
 
     def initialize(brief, range, on_floor)
       @work, @printer = brief.work, brief.printer
-      @needed, @least, @most = NAMES.map { |key, title| range[key] && sum("build.#{key}", title, *range[key]) }
+      @needed, @least, @most = NAMES.map { |key, title| sum(key, title, *range[key]) }
       @verdict = judged
       share(on_floor)
       freeze
@@ -70,7 +70,11 @@ module YellowTrack
 
     private
 
-    def sum(key, title, formula, values) = @work.sum(key, title, formula, **values, why: WHY)
+    # @param told [Array(String, Hash)] a formula and its values; none where there is no such figure
+    def sum(key, title, *told)
+      formula, values = told
+      @work.sum("build.#{key}", title, formula, **values, why: WHY) if formula
+    end
 
     def judged
       return "tall" if most&.negative?
@@ -88,7 +92,7 @@ module YellowTrack
     def built_up
       values = {needed:, least:}
       formula = most ? "least(most(needed, least), most)" : "most(needed, least)"
-      sum("build.built", "To build", formula, most ? values.merge(most:) : values)
+      sum(:built, "To build", formula, most ? values.merge(most:) : values)
     end
 
     # What panels that may not be cut ask of the opening.

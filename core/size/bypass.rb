@@ -184,7 +184,7 @@ module YellowTrack
     end
 
     def place
-      @stretches = Stretches.new(brief, pattern, run, widths)
+      @stretches = Stretches.new(brief, pattern, run, widths:)
       @panels = Placing.new(self, @stretches).panels
       @laps, @meets = joins
       @guides = Guides.new(brief, heights, places: support.guide_places(laps, sizing), thickness:) if support.guided?

@@ -58,7 +58,7 @@ module YellowTrack
     end
 
     # @param planned [Rational] the floor gap over the high point, mm
-    def gap_under_least(gap, least, where, planned)
+    def gap_under_least(gap, least, where, planned:)
       least && gap < least && ["The floor gap comes down to #{at_most(gap)} #{where}; the least is #{len(least)}.",
         "Plan a floor gap of #{at_least(planned + least - gap)}, or level the floor."]
     end

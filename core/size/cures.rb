@@ -78,7 +78,7 @@ module YellowTrack
       return unless clean?(lever, value, code)
 
       Cure.new(code:, changes: lever.changes(value),
-        says: lever.says(@printer, value, *range.values_at(:least, :most)))
+        says: lever.says(@printer, value, range[:most], least: range[:least]))
     end
 
     # The least change of a lever, either way.

@@ -19,7 +19,7 @@ module YellowTrack
     # @param key [String] of the entries: "panels.A.gap"
     # @param title [String] what they are: "Gap under A closed"
     # @return [Gap]
-    def between(key, title, from, to)
+    def between(key, title, from, to:)
       rises = @brief.survey.floor.rises(from, to)
       values = {underside: @underside, rises:, covering: @brief.figures.covering}
       Gap.new(

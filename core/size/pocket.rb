@@ -198,7 +198,7 @@ module YellowTrack
     def panel(name, left, open)
       Panel.new(name:, lane: 1, x: left, width:, height:, thickness:, weight:, hands:, rollers: rollers.places,
         travel: [left, open].minmax,
-        gap: floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, left + width)).freeze
+        gap: floor_gap.between("panels.#{name}.gap", "Gap under #{name} closed", left, to: left + width)).freeze
     end
 
     def rail

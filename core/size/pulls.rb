@@ -21,12 +21,12 @@ module YellowTrack
     def initialize(set)
       @set = set
       stile = Pulls.stile(set.opening)
-      @near = sum("near", "Pull, from the near edge", "stile ÷ 2", "In the middle of the stile at the free edge.",
+      @near = sum("near", "Pull, from the near edge", "stile ÷ 2", why: "In the middle of the stile at the free edge.",
         stile:)
-      @far = sum("far", "Pull, from the far edge", "width − stile ÷ 2", "In the middle of the stile at the free edge.",
+      @far = sum("far", "Pull, from the far edge", "width − stile ÷ 2", why: "In the middle of the stile at the free edge.",
         width: set.width, stile:)
       @up = sum("up", "Pull, above the panel's bottom", "height − gap",
-        "At the handles' height over the finished floor.",
+        why: "At the handles' height over the finished floor.",
         height: Pulls.height(set.opening), gap: set.gap)
       freeze
     end
@@ -42,6 +42,6 @@ module YellowTrack
 
     private
 
-    def sum(key, title, formula, why, **values) = @set.work.sum("pulls.#{key}", title, formula, why:, **values)
+    def sum(key, title, formula, why:, **values) = @set.work.sum("pulls.#{key}", title, formula, why:, **values)
   end
 end

@@ -69,19 +69,19 @@ module YellowTrack
     def cover
       @start = 0r
       @before_packing = @width = take("sizing.width", "Sizing width, W", figures.greatest_width,
-        "The most that is to be covered.")
+        why: "The most that is to be covered.")
       @height = under("greatest head", figures.greatest_head, "The most that is to be covered.")
     end
 
     # A head as it is, or packed down first.
     def under(name, value, why)
-      return take("sizing.height", "Sizing height, H", value, why) unless head_packing.positive?
+      return take("sizing.height", "Sizing height, H", value, why:) unless head_packing.positive?
 
       @brief.work.sum("sizing.height", "Sizing height, H", "most(#{name} − head packing, 0)", :from => :survey,
         name.tr(" ", "_").to_sym => value, :head_packing => head_packing,
         :why => "#{why} The head is packed down first.")
     end
 
-    def take(key, title, value, why) = @brief.work.given(key, title, value, from: :survey, why:)
+    def take(key, title, value, why:) = @brief.work.given(key, title, value, from: :survey, why:)
   end
 end

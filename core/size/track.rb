@@ -61,11 +61,11 @@ module YellowTrack
           why: "Joints as even as can be, on the grain, clear of the ends and of every roller.")
       end
       pieces[..-2].each_with_index.with_object([]) do |(piece, place), joints|
-        joints << joint(brief.work, place, joints.last || 0r, piece)
+        joints << joint(brief.work, place, joints.last || 0r, piece:)
       end
     end
 
-    def joint(work, place, before, piece)
+    def joint(work, place, before, piece:)
       work.sum("track.joints.#{place + 1}", "Joint #{place + 1}", "before + piece", before:, piece:,
         why: "From the track's left end.")
     end

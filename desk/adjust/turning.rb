@@ -67,7 +67,7 @@ module YellowTrack
       def learnt = @learnt ||= Adjust::Learnt.new(@opening.kit, all.flat_map { |one| lessons(one) })
 
       # @return [Array<Check>]
-      def checks = answer ? Adjust::Checks.of(reading, answer, learnt, @opening.fine_printer).found : []
+      def checks = answer ? Adjust::Checks.of(reading, answer, learnt, printer: @opening.fine_printer).found : []
 
       # @return [Array<Made>] of a panel, oldest first
       def moves(one = reading)

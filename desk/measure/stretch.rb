@@ -18,10 +18,10 @@ module YellowTrack
 
         from, to = -(survey["beside.left"] || FREE), survey.widths.max + (survey["beside.right"] || FREE)
         out = (survey["wall.studs"] || []).reject { |stud| stud.between?(from, to) }
-        raise Faults.new([fault(opening.printer, out, from, to)]) if out.any?
+        raise Faults.new([fault(opening.printer, out, from, to:)]) if out.any?
       end
 
-      def fault(printer, out, from, to)
+      def fault(printer, out, from, to:)
         told = "#{out.map { |stud| printer.short(stud) }.join(", ")} #{(out.length == 1) ? "is" : "are"}"
         Fault.new("#{told} outside the wall. It goes from #{printer.short(from)} to #{printer.with_unit(to)} from " \
           "the left jamb's foot, by the free wall that was read.", key: KEY)

@@ -54,7 +54,7 @@ module YellowTrack
       # @param seen [Integer] as his page told it
       # @param at [Time] it was typed at
       # @return [Integer]
-      def seen(opening, key, seen, at)
+      def seen(opening, key, seen, at:)
         since = @book.log.since(opening.id, seen).select { |entry| entry.key == key }
         his = since.all? { |entry| entry.who == @who && Time.iso8601(entry.at) <= at }
         (since.any? && his) ? since.last.version : seen
@@ -67,10 +67,10 @@ module YellowTrack
       #
       # @param steps [#find, #tick!] the steps of a set, or of mending a door
       # @return [Array(Symbol, String)] what came of it, and a sentence
-      def tick(opening, steps, key, done, at)
+      def tick(opening, steps, key, done:, at:)
         step = steps.find(key) or return [:refused, "There is no such step for this set any more."]
         last = @book.log.last(opening.id, key)
-        return quarrel(opening, key, done, last) if other?(last, done, at)
+        return quarrel(opening, key, done, last:) if other?(last, done, at)
 
         steps.tick!(step, done, who: @who)
         [:kept, nil]
@@ -116,9 +116,9 @@ module YellowTrack
         last && last.who != @who && Time.iso8601(last.at) > at && (last.after ? true : false) != done
       end
 
-      def quarrel(opening, key, done, last)
+      def quarrel(opening, key, done, last:)
         says = "#{last.who} #{last.after ? "ticked it" : "took it back"} meanwhile."
-        @book.drafts.keep(opening.id, "#{TICK}#{key}", done ? "done" : "not done", says, owner: @owner, clash: true)
+        @book.drafts.keep(opening.id, "#{TICK}#{key}", done ? "done" : "not done", says:, owner: @owner, clash: true)
         [:quarrel, says]
       end
 

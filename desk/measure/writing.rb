@@ -50,17 +50,17 @@ module YellowTrack
       def put(field, value, posted, seen:, unit:, overrule:)
         draft = {owner: @owner, seen:, unit:}
         @book.transaction do
-          change = commit(field, value, seen, overrule)
-          (change.outcome == :conflict) ? clash(field, value, posted, change, draft) : saved(field, value, change)
+          change = commit(field, value, seen, overrule:)
+          (change.outcome == :conflict) ? clash(field, value, posted, change:, draft:) : saved(field, value, change)
         rescue Unread => e
-          @book.drafts.keep(@opening.id, field.key, posted, e.message, **draft)
+          @book.drafts.keep(@opening.id, field.key, posted, says: e.message, **draft)
           Result.new(opening: @opening.with(@book.openings.find(@opening.id)), outcome: :unread, note: e.message,
             meanwhile: [])
         end
       end
 
       # Gaps are read of what hangs: the opening has come to that.
-      def commit(field, value, seen, overrule)
+      def commit(field, value, seen, overrule:)
         @book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:,
           listing: method(:listed)) do |now|
           next if field.same?(now.document[field.key], value, own: @own)
@@ -127,11 +127,11 @@ module YellowTrack
 
       def plain(key) = key.to_s.gsub(/\[(\d+)\]/, '.\1')
 
-      def clash(field, value, posted, change, draft)
+      def clash(field, value, posted, change:, draft:)
         other = change.meanwhile.reverse.find { |entry| entry.key == field.key }
         says = "Changed meanwhile#{" from #{told(field, other.before)} to #{told(field, other.after)}" if other}. " \
           "You typed #{told(field, value)}."
-        @book.drafts.keep(@opening.id, field.key, posted, says, clash: true, **draft)
+        @book.drafts.keep(@opening.id, field.key, posted, says:, clash: true, **draft)
         Result.new(opening: @opening.with(change.opening), outcome: :conflict, note: says, meanwhile: change.meanwhile)
       end
 

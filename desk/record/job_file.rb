@@ -78,8 +78,9 @@ module YellowTrack
 
       # Every entry of the log is what one of its kind is.
       def whole(rows)
-        parts = %w[kind key after before]
-        bad = rows["log"].find { |row| !Store::Shape.whole?(*row.values_at(*parts)) } or return
+        bad = rows["log"].find { |row|
+          !Store::Shape.whole?(*row.values_at("kind", "key", "after"), before: row["before"])
+        } or return
         raise Fault.new("log.json: the entry #{bad["id"]} is no \"#{bad["kind"]}\" as Yellow Track writes it. " \
           "Nothing was read in.", key: "file")
       end

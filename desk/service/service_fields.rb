@@ -27,13 +27,13 @@ module YellowTrack
                  "new_hours" => "hours to fit it", "new_hands" => "hands then", "new_trips" => "trips then",
                  "disposal" => "taking the old one away"}.freeze
 
-      def self.field(key, label, kind, hint = nil, **rest)
+      def self.field(key, label, kind, hint: nil, **rest)
         Field.new(key: "service.#{key}", label:, kind:, hint:, **rest)
       end
 
       def self.rollers
         %w[old new].flat_map do |which|
-          ROLLER.map { |key, (label, hint)| field("#{which}.#{key}", "#{which}: #{label}", :length, hint) } +
+          ROLLER.map { |key, (label, hint)| field("#{which}.#{key}", "#{which}: #{label}", :length, hint:) } +
             [field("#{which}.turned", "#{which}: turned round", :flag)]
         end
       end
@@ -41,7 +41,7 @@ module YellowTrack
       def self.readings
         {"found" => "as found", "left" => "as left"}.flat_map do |when_, words|
           READINGS.map { |key, label| field("#{when_}.#{key}", "#{label}, #{words}", :length) } +
-            [field("#{when_}.pull", "pull in N, #{words}", :number, "By a spring balance at the handle.")]
+            [field("#{when_}.pull", "pull in N, #{words}", :number, hint: "By a spring balance at the handle.")]
         end
       end
 

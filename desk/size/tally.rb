@@ -55,7 +55,7 @@ module YellowTrack
       def panels
         names = @set.panels.map(&:name).join(", ")
         [row("Panel#{"s" if @set.panels.length > 1} #{names}", [cut(@set.width), :"wide ×", cut(@set.height)], "high",
-          %w[panels.width panels.height sizing.width sizing.height run panels.thickness],
+          keys: %w[panels.width panels.height sizing.width sizing.height run panels.thickness],
           line: [sum("panels.width"), sum("panels.height")],
           codes: %w[height tall thickness width].map { |code| "#{family}.#{code}" } +
             %w[survey.suspect survey.lone survey.range survey.spread survey.taper]),
@@ -67,24 +67,24 @@ module YellowTrack
       def weight
         return unweighed unless @set.weight
 
-        row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), %w[panels.weight panels.hands],
+        row("Each weighs", [kilos(@set.weight), :kg], HANDS.fetch(@set.hands), keys: %w[panels.weight panels.hands],
           codes: ["#{family}.weight"])
       end
 
       def unweighed
-        row("Each weighs", ["–"], Makeup::WEIGH_IT, %w[panels.hands], codes: [Makeup::Checks::CODE], line: [])
+        row("Each weighs", ["–"], Makeup::WEIGH_IT, keys: %w[panels.hands], codes: [Makeup::Checks::CODE], line: [])
       end
 
       # Where the closed panels stand, and what is left between those that meet.
       def stand
         [row("Panels at", [list(@set.panels.map(&:x))], "their left edges, closed",
-          @set.panels.map { |panel| "panels.#{panel.name}.x" }, line: ["from the left jamb's foot"]), meets].compact
+          keys: @set.panels.map { |panel| "panels.#{panel.name}.x" }, line: ["from the left jamb's foot"]), meets].compact
       end
 
       def meets
         return if @set.left_open.empty?
 
-        row("Meet", [derived(@set.left_open.last)], "where they meet", %w[meets.gap kit.meet_gap run.middle],
+        row("Meet", [derived(@set.left_open.last)], "where they meet", keys: %w[meets.gap kit.meet_gap run.middle],
           codes: %w[bypass.meet])
       end
 
@@ -92,7 +92,7 @@ module YellowTrack
       def hangs
         key = %w[pivots.head_allowance kit.head_allowance kit.drop].find { |one| @plan.working[one] } or return
         row("Hangs", [derived(value(key))], "from the track's face to a panel's top",
-          [key, "kit.drop", "kit.head_allowance"].uniq, line: [])
+          keys: [key, "kit.drop", "kit.head_allowance"].uniq, line: [])
       end
 
       # What has to be built for panels that are not cut.
@@ -101,7 +101,7 @@ module YellowTrack
         figure = (build.verdict == "build") ? [derived(build.head + build.strip)] : [build.verdict.to_sym]
         where = build.strip.positive? ? "under the rail" : "down at the head"
         row("To build", figure, (build.verdict == "build") ? where : "the panels as they come",
-          %w[build.needed build.least build.most build.built], codes: %w[height.tall height.build])
+          keys: %w[build.needed build.least build.most build.built], codes: %w[height.tall height.build])
       end
 
       # How wide and high an opening these panels want.
@@ -109,7 +109,7 @@ module YellowTrack
         wanted = @set.wanted or return
         row("Want an opening", [derived(wanted.width[:design]), :×, derived(wanted.height[:design])],
           "finished",
-          %w[width height].product(%w[design least most]).map { |side, name| "frame.#{side}.#{name}" } +
+          keys: %w[width height].product(%w[design least most]).map { |side, name| "frame.#{side}.#{name}" } +
             %w[frame.rough.width frame.rough.height])
       end
 
@@ -121,12 +121,12 @@ module YellowTrack
         [(if range
             row("Pack in all", [derived(range[:design])],
               "#{@opening.printer.range(range[:least], range[:most])} will do",
-              %w[packing.design packing.least packing.most])
+              keys: %w[packing.design packing.least packing.most])
           end),
           (if at
              row("Jambs packed", [derived(at[:left].values.max), :and, derived(at[:right].values.max)],
                "at the most, left and right",
-               %w[left right].product(%w[bottom top]).map { |side, end_| "packing.at.#{side}.#{end_}" })
+               keys: %w[left right].product(%w[bottom top]).map { |side, end_| "packing.at.#{side}.#{end_}" })
            end)].compact
       end
 
@@ -136,7 +136,7 @@ module YellowTrack
         boards = @set.head_fixing&.boards?
         return unless screw || boards
 
-        row("Screws", [screw ? derived(screw) : "–"], "long at least, into the head", %w[track.screw],
+        row("Screws", [screw ? derived(screw) : "–"], "long at least, into the head", keys: %w[track.screw],
           codes: %w[head.joists head.fixing])
       end
 
@@ -144,11 +144,11 @@ module YellowTrack
         soft = @set.soft_close or return soft_close_unknown
         [catches(soft, :closing), catches(soft, :opening),
           row("Strikers", [soft.places.flat_map(&:strikers).map { |at| derived(at) }.join(", ")],
-            "from each panel's left edge", soft_keys("striker"), line: [])]
+            "from each panel's left edge", keys: soft_keys("striker"), line: [])]
       end
 
       def catches(soft, way)
-        row("Soft close", [list(soft.places.map(&way))], "#{way} catches, from the left jamb", soft_keys(way),
+        row("Soft close", [list(soft.places.map(&way))], "#{way} catches, from the left jamb", keys: soft_keys(way),
           line: [])
       end
 
@@ -158,12 +158,12 @@ module YellowTrack
       def soft_close_unknown
         return if @opening.checks(SoftClose::Fitted::UNKNOWN).empty?
 
-        row("Soft close", ["–"], "its dampers are not known", [], codes: [SoftClose::Fitted::UNKNOWN], line: [])
+        row("Soft close", ["–"], "its dampers are not known", keys: [], codes: [SoftClose::Fitted::UNKNOWN], line: [])
       end
 
       def pulls
         pulls = @set.pulls or return
-        row("Pulls at", [derived(pulls.up)], "up each panel", %w[pulls.up pulls.near pulls.far])
+        row("Pulls at", [derived(pulls.up)], "up each panel", keys: %w[pulls.up pulls.near pulls.far])
       end
 
       def slab
@@ -172,7 +172,7 @@ module YellowTrack
         return off_width(alter) if alter.fixed?
 
         [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot",
-          %w[alter.width alter.height alter.lipping],
+          keys: %w[alter.width alter.height alter.lipping],
           line: [sum("alter.width"), sum("alter.height")],
           codes: %w[alter.block alter.stile alter.narrow alter.none]),
           (lipping if alter.lipping.positive?)]
@@ -187,19 +187,19 @@ module YellowTrack
       def track_keys = TRACK_KEYS + @plan.working.entries.map(&:key).grep(/\Atrack\.(pieces|joints)\./)
 
       def one_track
-        row("Track", [cut(@set.track.length)], "one end only", track_keys,
+        row("Track", [cut(@set.track.length)], "one end only", keys: track_keys,
           line: ["#{sum("track.length")}. #{pieces}#{packing}"])
       end
 
       def rollers
         near, far = @set.rollers.places
         row("Rollers", [derived(near), :and, derived(far)], "from the left edge of each",
-          %w[panels.rollers panels.spacing set.inset],
+          keys: %w[panels.rollers panels.spacing set.inset],
           codes: ["#{family}.inset"])
       end
 
       def gap
-        row("Floor gap", [derived(@set.gap)], "over the high point", ["gap", "set.gap", *gap_keys.uniq],
+        row("Floor gap", [derived(@set.gap)], "over the high point", keys: ["gap", "set.gap", *gap_keys.uniq],
           line: [gap_line],
           codes: ["#{family}.gap.least", "#{family}.gap.most", "survey.fall"])
       end
@@ -217,7 +217,7 @@ module YellowTrack
 
       def family = @opening.opening.family
 
-      def row(name, figure, after, keys, codes: [], line: nil) = Row.new(name:, figure:, after:, keys:, codes:, line:)
+      def row(name, figure, after, keys:, codes: [], line: nil) = Row.new(name:, figure:, after:, keys:, codes:, line:)
 
       def cut(mm) = @opening.cut_printer.text(mm)
 
@@ -235,12 +235,12 @@ module YellowTrack
       def value(key) = @plan.working[key].value
 
       def off_width(alter)
-        row("Cut off slab", [cut(alter.width)], "wide; its height stays", %w[alter.width],
+        row("Cut off slab", [cut(alter.width)], "wide; its height stays", keys: %w[alter.width],
           codes: %w[alter.stile alter.narrow alter.none])
       end
 
       def lipping
-        row("Lipping", [cut(@set.slab.lipping)], "on the foot", %w[alter.lipping], codes: %w[alter.lipping])
+        row("Lipping", [cut(@set.slab.lipping)], "on the foot", keys: %w[alter.lipping], codes: %w[alter.lipping])
       end
 
       def pieces
@@ -267,7 +267,7 @@ module YellowTrack
         share = @plan.working["reach.share"]&.result || "0 %"
         stay = "#{shut} of #{Count.told(@set.bays.length, "bays")} #{(shut == 1) ? "stays" : "stay"} shut"
         row("Opens", [derived(@set.widest)], [share, *(stay if shut.positive?)].join(", "),
-          %w[reach.widest reach.share fold.clear], codes: %w[bypass.bay size.none], line:)
+          keys: %w[reach.widest reach.share fold.clear], codes: %w[bypass.bay size.none], line:)
       end
     end
   end

@@ -17,7 +17,7 @@ module YellowTrack
         def foot = line + @spread.length(@set.fold.projection + @set.thickness / 2) + 8
 
         def draw
-          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top + BAYS + 4, line + JAMB) }
+          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top + BAYS + 4, to: line + JAMB) }
           @pen.line([x(@from), line], [x(@to), line], "runs-line")
           strips if @set.half_jamb
           swept

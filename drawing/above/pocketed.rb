@@ -41,7 +41,7 @@ module YellowTrack
           end
         end
 
-        def panel(panel, edge, middle) = sliding(panel, edge, middle, deep(@set.thickness), "panel slides")
+        def panel(panel, edge, middle) = sliding(panel, edge, middle, thick: deep(@set.thickness), css: "panel slides")
       end
     end
   end

@@ -27,13 +27,13 @@ module YellowTrack
 
         def draw
           on_wall = @set.covers?
-          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top - 4, on_wall ? @top + BAYS + 4 : foot + 4) }
+          jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top - 4, to: on_wall ? @top + BAYS + 4 : foot + 4) }
           (1..count).each { |lane| @pen.rect([x(@from), lane_y(lane) - 1.5], [x(@to) - x(@from), 3], "runs") }
           @set.panels.zip(@moves.lefts).each { |panel, left| panel(panel, left) }
         end
 
         def panel(panel, left)
-          sliding(panel, left, lane_y(panel.lane), PANEL, "panel slides lane-#{panel.lane}")
+          sliding(panel, left, lane_y(panel.lane), thick: PANEL, css: "panel slides lane-#{panel.lane}")
         end
       end
     end

@@ -12,7 +12,7 @@ module YellowTrack
         # @param lots [Array<Pack::Lot>]
         # @param openings [Array<Pack::Packed>]
         # @param heading [Page::Heading]
-        def initialize(page, lots, openings, heading)
+        def initialize(page, lots, openings, heading:)
           @page = page
           @lots = lots
           @openings = openings

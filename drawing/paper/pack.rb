@@ -32,7 +32,7 @@ module YellowTrack
             Strips.new(@page, opening, heading(opening)).put
             yield place + 1 if block_given?
           end
-          CutSheets.new(@page, @lots.call, @openings, whole("Cut list")).put
+          CutSheets.new(@page, @lots.call, @openings, heading: whole("Cut list")).put
           Labels.new(@page, @openings, whole("Labels")).put
           @page.render
         end

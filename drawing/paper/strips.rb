@@ -77,7 +77,7 @@ module YellowTrack
             at: [0, top + 14], size: 9)
           outline(part, top, deep)
           part.holes.each do |purpose, x, diameter|
-            hole(purpose, mm(x - part.from), diameter, top - deep / 2) if x.between?(part.from, part.to)
+            hole(purpose, mm(x - part.from), diameter, y: top - deep / 2) if x.between?(part.from, part.to)
           end
         end
 
@@ -85,12 +85,12 @@ module YellowTrack
           long = mm(part.to - part.from)
           @page.pdf.stroke_line([0, top], [long, top])
           @page.pdf.stroke_line([0, top - deep], [long, top - deep])
-          ends(part, top, deep, long)
+          ends(part, top, deep, long:)
         end
 
         # A real end is a line; where a strip goes on, a dashed mark says where
         # the next sheet begins.
-        def ends(part, top, deep, long)
+        def ends(part, top, deep, long:)
           @page.pdf.stroke_line([0, top], [0, top - deep]) if part.from.zero?
           return @page.pdf.stroke_line([long, top], [long, top - deep]) if part.to == part.width
 
@@ -99,7 +99,7 @@ module YellowTrack
           @page.pdf.undash
         end
 
-        def hole(purpose, x, diameter, y)
+        def hole(purpose, x, diameter, y:)
           @page.pdf.stroke_line([x - mm(CROSS), y], [x + mm(CROSS), y])
           @page.pdf.stroke_line([x, y - mm(CROSS)], [x, y + mm(CROSS)])
           @page.pdf.stroke_circle([x, y], mm(diameter / 2)) if diameter

@@ -23,7 +23,7 @@ module YellowTrack
         def single(name, key, target = name, &by)
           one = all.fetch(name)
           [output("then-#{target}", {name => 1}, one.least,
-            one.counts.map { |count| figure(@answer.gaps_after(*by.call(mm(name, count))).fetch(key)) })]
+            values: one.counts.map { |count| figure(@answer.gaps_after(*by.call(mm(name, count))).fetch(key)) })]
         end
 
         # Under the head at the lead stile: by the jack, and by how far the slides
@@ -40,7 +40,7 @@ module YellowTrack
           jacks, slides = all["jack"].counts, differences("bottom", "top")
           wide = slides.last - slides.first + 1
           values = jacks.flat_map { |jack| slides.map { |count| yield(mm("jack", jack), mm("top", count)) } }
-          output(target, {"jack" => wide, **SLIDES}, jacks.first * wide + slides.first, values)
+          output(target, {"jack" => wide, **SLIDES}, jacks.first * wide + slides.first, values:)
         end
       end
     end

@@ -19,7 +19,7 @@ module YellowTrack
           gaps = counts.map { |count| @answer.gaps_after(0r, mm("left", count)) }
           @controls.reading.gap_names.map { |gap|
             output("then-#{gap}", DIFFERENCE, counts.first,
-              gaps.map { |one| figure(one[gap]) })
+              values: gaps.map { |one| figure(one[gap]) })
           } << limits
         end
 
@@ -30,7 +30,7 @@ module YellowTrack
           values = first.counts.flat_map do |left|
             second.counts.map { |right| @controls.stops("left" => left, "right" => right) }
           end
-          output("stops", {"left" => wide, "right" => 1}, first.least * wide + second.least, values)
+          output("stops", {"left" => wide, "right" => 1}, first.least * wide + second.least, values:)
         end
       end
     end

@@ -29,7 +29,7 @@ module YellowTrack
           return unless @set.half_jamb
 
           y = down(above) + SHOWN * @scale + 50
-          @dimension.across(z(18, :head), z(front, :head), y, say(@set.terms.setback), feet: y - 44)
+          @dimension.across(z(18, :head), z(front, :head), y, figure: say(@set.terms.setback), feet: y - 44)
         end
 
         def below(floor, under)

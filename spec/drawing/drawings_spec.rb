@@ -8,7 +8,7 @@ RSpec.describe "The drawings" do
   def number(node, name) = node[name].to_f
 
   def whole(made, moves = made.set.moves, live: false)
-    YellowTrack::Drawing::Whole.new(made, moves, made.opening.printer, made.opening.cut_printer, live:)
+    YellowTrack::Drawing::Whole.new(made, moves, made.opening.printer, cut_printer: made.opening.cut_printer, live:)
   end
 
   # Panels of the front, and of the plan under it.

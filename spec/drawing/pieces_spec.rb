@@ -42,7 +42,7 @@ RSpec.describe "The pieces of drawings" do
   describe YellowTrack::Drawing::Dimension do
     it "draws extension lines, oblique ticks, and the figure above the line" do
       svg = YellowTrack::Drawing::SVG.new(100, 100, title: "t", description: "1", name: "d")
-      described_class.new(svg).across(10, 60, 80, "921", feet: 60)
+      described_class.new(svg).across(10, 60, 80, figure: "921", feet: 60)
       picture = Nokogiri::XML(svg.to_s).remove_namespaces!
       expect(picture.css(".extension").length).to eq 2
       expect(picture.css(".tick").map { |tick| tick["x2"].to_f - tick["x1"].to_f }).to eq [8, 8]

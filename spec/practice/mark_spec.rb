@@ -51,7 +51,7 @@ RSpec.describe YellowTrack::Practice::Mark do
     set = YellowTrack::Plan.of(base.subject).set
     gaps = {"top" => 9r, "middle" => 9r / 2, "bottom" => 0r}
     left, right = [set.panels.first, set.panels.last].map do |panel|
-      YellowTrack::Practice::PlayedBench.new(set, panel, {"gaps" => gaps}, base.subject.printer)
+      YellowTrack::Practice::PlayedBench.new(set, panel, {"gaps" => gaps}, printer: base.subject.printer)
     end
     expect(left.fewest).to eq(right.fewest.map(&:reverse))
     [[0, 3], [2, -1], [-4, 0]].each do |move|

@@ -11,7 +11,7 @@ RSpec.describe "Practice, played" do
 
     def bench(gaps, at: {"left" => 0r, "right" => 0r}, panel: set.panels.last)
       described_class.new(set, panel, {"gaps" => %w[top middle bottom].zip(gaps.map(&:to_r)).to_h, "at" => at},
-        base.subject.printer)
+        printer: base.subject.printer)
     end
 
     it "has the gaps read again after each move, and the hangers where they were turned to" do

@@ -45,7 +45,7 @@ RSpec.describe YellowTrack::Store::Book do
 
   it "keeps a draft for whoever typed it, until he settles it" do
     %w[phone bench].each_with_index do |owner, place|
-      book.drafts.keep(row.id, "set.lap", "#{place}x", "No length.", owner:, seen: 3, unit: :in)
+      book.drafts.keep(row.id, "set.lap", "#{place}x", says: "No length.", owner:, seen: 3, unit: :in)
     end
     expect(book.drafts.of(row.id, "bench")["set.lap"])
       .to have_attributes(typed: "1x", says: "No length.", clash: false, seen: 3, unit: "in")
@@ -55,7 +55,7 @@ RSpec.describe YellowTrack::Store::Book do
   end
 
   it "shows a draft from before drafts had an owner to everybody, and lets anybody settle it" do
-    book.drafts.keep(row.id, "set.lap", "3x", "No length.", owner: YellowTrack::Store::Drafts::ANYBODY)
+    book.drafts.keep(row.id, "set.lap", "3x", says: "No length.", owner: YellowTrack::Store::Drafts::ANYBODY)
     expect(book.drafts.of(row.id, "phone")["set.lap"].typed).to eq "3x"
     book.drafts.clear(row.id, "set.lap", owner: "phone")
     expect(book.drafts.of(row.id, "bench")).to be_empty

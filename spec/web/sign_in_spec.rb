@@ -270,9 +270,9 @@ RSpec.describe "The way in" do
 
   it "hands what was typed on a device before to whoever signs in there" do
     row = hang
-    book.drafts.keep(row.id, "survey.depth", "12x", "no length", owner: "0011223344556677")
-    book.drafts.keep(row.id, "survey.widths.top", "180x", "no length", owner: "0011223344556677")
-    book.drafts.keep(row.id, "survey.widths.top", "190x", "no length", owner: "account-1")
+    book.drafts.keep(row.id, "survey.depth", "12x", says: "no length", owner: "0011223344556677")
+    book.drafts.keep(row.id, "survey.widths.top", "180x", says: "no length", owner: "0011223344556677")
+    book.drafts.keep(row.id, "survey.widths.top", "190x", says: "no length", owner: "account-1")
     sign_in("Runa", sentence, on: browser_of("0011223344556677"))
     expect(book.drafts.of(row.id, "account-1").transform_values(&:typed))
       .to eq("survey.depth" => "12x", "survey.widths.top" => "190x")

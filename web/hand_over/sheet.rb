@@ -44,7 +44,7 @@ module YellowTrack
         def drawing
           return if plan.nil? || opening.others?
 
-          Drawing::Whole.new(plan, set.moves, plan.opening.printer, plan.opening.cut_printer)
+          Drawing::Whole.new(plan, set.moves, plan.opening.printer, cut_printer: plan.opening.cut_printer)
         end
 
         def pictures

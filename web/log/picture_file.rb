@@ -111,7 +111,7 @@ module YellowTrack
 
             Dir.mktmpdir do |folder|
               large, small = {"large" => LARGE, "small" => SMALL}.map do |name, most|
-                sized(source, "#{folder}/#{name}", format, most)
+                sized(source, "#{folder}/#{name}", format, most:)
               end
               width, height = size("#{format}:#{large}")
               Store::Pictures::Picture.new(type:, width:, height:, data: File.binread(large),
@@ -125,7 +125,7 @@ module YellowTrack
               .map(&:to_i)
           end
 
-          def sized(source, target, format, most)
+          def sized(source, target, format, most:)
             MiniMagick.convert(timeout: SECONDS) do |tool|
               tool.merge!(["-limit", "thread", "1", source, "-auto-orient", "-strip", "-resize", "#{most}x#{most}>",
                 "-quality", "85", "#{format}:#{target}"])

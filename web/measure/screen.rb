@@ -119,7 +119,7 @@ module YellowTrack
         # A floor station or a bay came, went or changed: the rows are drawn anew.
         def list_changed? = written&.kind == :pair && result.outcome != :unread
 
-        def row(name, figure, after, keys, codes = [])
+        def row(name, figure, after, keys:, codes: [])
           Row.new(name:, figure: [figure], after:, keys:, codes:, line: signed(keys.first))
         end
 
@@ -131,34 +131,34 @@ module YellowTrack
 
         def tightest
           row("Tightest", derived(figures.tightest_width), "wide",
-            %w[survey.tightest_width survey.width_spread survey.plumb_width survey.greatest_width], %w[survey.taper])
+            keys: %w[survey.tightest_width survey.width_spread survey.plumb_width survey.greatest_width], codes: %w[survey.taper])
         end
 
         def level
           row("Level height", derived(figures.level_height), "",
-            %w[survey.level_height survey.height_spread survey.greatest_head survey.covering], %w[survey.level])
+            keys: %w[survey.level_height survey.height_spread survey.greatest_head survey.covering], codes: %w[survey.level])
         end
 
-        def jambs = row("Jambs", derived(figures.bow.abs), bow_words, %w[survey.bow], %w[survey.bow])
+        def jambs = row("Jambs", derived(figures.bow.abs), bow_words, keys: %w[survey.bow], codes: %w[survey.bow])
 
-        def head = row("Head", derived(figures.sag.abs), sag_words, %w[survey.sag], %w[survey.sag])
+        def head = row("Head", derived(figures.sag.abs), sag_words, keys: %w[survey.sag], codes: %w[survey.sag])
 
         def square
           out = opening.closure.out_of_square or return
           row("Out of square", derived(out.abs), out.negative? ? "top to the left" : "top to the right",
-            %w[survey.out_of_square])
+            keys: %w[survey.out_of_square])
         end
 
         # What was not read is not a number.
         def floor
-          return row("Floor", "not read", "", []) unless survey.floor.read?
+          return row("Floor", "not read", "", keys: []) unless survey.floor.read?
 
-          row("Floor", derived(figures.floor_fall), "fall", %w[survey.floor_fall survey.floor_high], %w[survey.fall])
+          row("Floor", derived(figures.floor_fall), "fall", keys: %w[survey.floor_fall survey.floor_high], codes: %w[survey.fall])
         end
 
         def covering
-          figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come", %w[survey.covering],
-            %w[survey.covering]) : nil
+          figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come", keys: %w[survey.covering],
+            codes: %w[survey.covering]) : nil
         end
 
         def bow_words

@@ -22,7 +22,7 @@ module YellowTrack
 
         private
 
-        def row(name, figure, after, keys, *line, codes: [])
+        def row(name, figure, after, keys:, line: [], codes: [])
           Desk::Tally::Row.new(name:, figure:, after:, keys:, codes:, line:)
         end
 
@@ -32,8 +32,8 @@ module YellowTrack
 
         def packing
           @screen.layers.map do |side, layers|
-            row("Pack #{side}", [derived(@needs[:packing][side][:target])], "at the jamb", ["prepare.packing.#{side}"],
-              layers.words)
+            row("Pack #{side}", [derived(@needs[:packing][side][:target])], "at the jamb", keys: ["prepare.packing.#{side}"],
+              line: [layers.words])
           end
         end
 
@@ -51,8 +51,8 @@ module YellowTrack
           track = @screen.set.track
           return unless track&.packed?
 
-          row("Pack over the track", [derived(track.packing)], "at the most", %w[track.packing],
-            "The track hangs level: #{@screen.short_sum("track.packing")}.")
+          row("Pack over the track", [derived(track.packing)], "at the most", keys: %w[track.packing],
+            line: ["The track hangs level: #{@screen.short_sum("track.packing")}."])
         end
 
         # The board that a rail is fixed to.
@@ -67,15 +67,15 @@ module YellowTrack
             "#{derived(station[:x])}: #{layers.empty? ? "none" : layers}"
           end
           row("Base strip", [derived(@opening.opening["base_strip"])], "on shims up to #{@screen.short(most)}",
-            stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" }, "#{told.join("; ")}.#{under}")
+            keys: stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" }, line: ["#{told.join("; ")}.#{under}"])
         end
 
         # Layers over the track, or over panels that cover the head.
         def head_packing
           packing = @needs[:head_packing] or return
           layers = packing[:layers].map { |layer| derived(layer) }.join(" + ")
-          row("Pack the head", [derived(packing[:target])], "down, level", %w[prepare.head_packing build.built],
-            "#{layers}#{", #{derived(packing[:shortfall])} short" if packing[:shortfall] > 0.5r}",
+          row("Pack the head", [derived(packing[:target])], "down, level", keys: %w[prepare.head_packing build.built],
+            line: ["#{layers}#{", #{derived(packing[:shortfall])} short" if packing[:shortfall] > 0.5r}"],
             codes: %w[height.build])
         end
 
@@ -84,16 +84,16 @@ module YellowTrack
           build = @screen.set.heights.build
           return unless build&.strip&.positive?
 
-          row("Raise the rail", [derived(build.strip)], "on a base strip", %w[build.built],
-            @screen.short_sum("build.built"),
+          row("Raise the rail", [derived(build.strip)], "on a base strip", keys: %w[build.built],
+            line: [@screen.short_sum("build.built")],
             codes: %w[height.build])
         end
 
         def built_down
           down = @needs[:built_down] or return
           [row("Build down", [derived(down[:height])], "of the head",
-            %w[prepare.built_down.height prepare.built_down.underside],
-            "Bevel its lower edges, so that no raw edge shows. It must not move when leaned on#{carries}.",
+            keys: %w[prepare.built_down.height prepare.built_down.underside],
+            line: ["Bevel its lower edges, so that no raw edge shows. It must not move when leaned on#{carries}."],
             codes: %w[height.build]), frame_of(down)].compact
         end
 
@@ -105,9 +105,9 @@ module YellowTrack
 
           thick = down[:frame] ? [derived(down[:frame]), :"thick,"] : [:"the wall's thickness less its boards,"]
           row("Its frame", [*thick, cut(down[:upright])], "uprights, #{down[:uprights]}",
-            %w[prepare.built_down.frame prepare.built_down.upright prepare.built_down.plate],
-            "two plates of #{cut(down[:plate])}, above and below; boards on both faces land flush with the wall's. " \
-              "Its underside #{derived(down[:underside])} above the finished floor", *uprights,
+            keys: %w[prepare.built_down.frame prepare.built_down.upright prepare.built_down.plate],
+            line: ["two plates of #{cut(down[:plate])}, above and below; boards on both faces land flush with the wall's. " \
+              "Its underside #{derived(down[:underside])} above the finished floor", *uprights],
             codes: %w[bypass.nogging])
         end
 
@@ -122,28 +122,28 @@ module YellowTrack
         def pelmet
           pelmet = @screen.set.pelmet or return
           row("Pelmet", [pelmet.lengths.map { |length| cut(length) }.join(", ")], pelmet.names.join(", "),
-            %w[pelmet.front pelmet.return], "It can come off again without a panel coming off.")
+            keys: %w[pelmet.front pelmet.return], line: ["It can come off again without a panel coming off."])
         end
 
         def half_jamb
           cuts = @needs[:half_jamb] or return
           row("Half jamb", [cut(cuts[:head]), :and, "#{cut(cuts[:left])}, #{cut(cuts[:right])}"], "head, left, right",
-            %w[prepare.half_jamb.head prepare.half_jamb.left prepare.half_jamb.right prepare.half_jamb.thickness],
-            "sides under the head piece, glued and pinned")
+            keys: %w[prepare.half_jamb.head prepare.half_jamb.left prepare.half_jamb.right prepare.half_jamb.thickness],
+            line: ["sides under the head piece, glued and pinned"])
         end
 
         def casing
           cuts = @needs[:casing] or return
           row("Casing", [cut(cuts[:head_long]), :"head,", cut(cuts[:leg])], "legs, to the long points",
-            %w[prepare.casing.head_long prepare.casing.head_short prepare.casing.leg],
-            "mitres first, then measured from the long point; head #{cut(cuts[:head_short])} to the short points")
+            keys: %w[prepare.casing.head_long prepare.casing.head_short prepare.casing.leg],
+            line: ["mitres first, then measured from the long point; head #{cut(cuts[:head_short])} to the short points"])
         end
 
         def head
           head = @needs[:head] or return
           row("Head sags", [derived(head[:sag].round(2)
-            .to_r)], "under #{head[:weight].to_f.round(1)} kg at its middle", [],
-            "It answers whether the doors bind, nothing more: what carries load is for a licensed person.",
+            .to_r)], "under #{head[:weight].to_f.round(1)} kg at its middle", keys: [],
+            line: ["It answers whether the doors bind, nothing more: what carries load is for a licensed person."],
             codes: %w[head.sag])
         end
 
@@ -151,7 +151,7 @@ module YellowTrack
         def standoff
           blocks = @needs[:standoff] or return
           row("Stand off", [derived(blocks[:target])], "behind every bracket, #{blocks[:count]} blocks",
-            %w[wall.standoff], "each of #{blocks[:layers].map { |layer| derived(layer) }.join(" + ")}",
+            keys: %w[wall.standoff], line: ["each of #{blocks[:layers].map { |layer| derived(layer) }.join(" + ")}"],
             codes: %w[bypass.standoff])
         end
 
@@ -161,8 +161,8 @@ module YellowTrack
           filled = (infill[:count] > 0) ? "infill #{derived(infill[:width])} × #{derived(infill[:height])}, " \
             "#{infill[:count]} a panel" : "stiles and rails leave nothing to fill"
           row("Framed panel", [cut(cuts[:stiles]), :"stiles,", cut(cuts[:rail_length])], "rails",
-            %w[prepare.framed.stiles prepare.framed.rail prepare.framed.infill.width prepare.framed.infill.height],
-            "#{filled}. Dry-fit, diagonals equal, glue, sand; hang it before paint.")
+            keys: %w[prepare.framed.stiles prepare.framed.rail prepare.framed.infill.width prepare.framed.infill.height],
+            line: ["#{filled}. Dry-fit, diagonals equal, glue, sand; hang it before paint."])
         end
 
         # The slab's own rows, as the Size stage has them.

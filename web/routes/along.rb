@@ -36,7 +36,7 @@ module YellowTrack
             path, form = params["path"].to_s, read_form
             picture = upload("picture")&.fetch(:tempfile)&.read
             outcome = book.sent.once(params["uid"], account.id) do
-              how, says = doubtful?(path) ? ask_when(path, picture) : take_at(path, form, picture, params["at"])
+              how, says = doubtful?(path) ? ask_when(path, picture) : take_at(path, form, picture, at: params["at"])
               {how:, says:}
             end
             content_type :json
@@ -65,7 +65,7 @@ module YellowTrack
 
           def put_where_it_belongs(asked, said)
             at = {"told" => asked.told_at, "came" => asked.came_at}[said] or return [:given_up, nil]
-            take_at(asked.path, read_form(asked.form), asked.picture, at)
+            take_at(asked.path, read_form(asked.form), asked.picture, at:)
           end
 
           # Whether its time cannot be.
@@ -81,9 +81,9 @@ module YellowTrack
             [:asked, "The device's clock and the server's differ: say under Taken along when it was."]
           end
 
-          def take_at(path, form, picture, at)
+          def take_at(path, form, picture, at:)
             time = Desk::TakenAlong.time(at)
-            Store::Clock.during(time) { take_written(path, form, picture, time) }
+            Store::Clock.during(time) { take_written(path, form, picture, at: time) }
           end
 
           def along = Desk::TakenAlong.new(book, who:, owner:)
@@ -94,7 +94,7 @@ module YellowTrack
             {}
           end
 
-          def take_written(path, form, picture, at)
+          def take_written(path, form, picture, at:)
             may = Rights.may?(account.role, "POST", path, key: form["key"])
             return [:refused, Rights.says(account.role)] unless may
 
@@ -102,17 +102,17 @@ module YellowTrack
             return [:refused, "The opening is not in this book any more."] unless row
 
             params.replace(form)
-            put_in(path, find_opening(row.id.to_s), form, picture, at)
+            put_in(path, find_opening(row.id.to_s), form, picture:, at:)
           rescue Fault, Faults => e
             [:refused, e.list.map(&:words).join(" ")]
           end
 
-          def put_in(path, opening, form, picture, at)
+          def put_in(path, opening, form, picture:, at:)
             case path
             when VALUES then value_taken(opening, form, at)
             when STEPS
               key = form["step"].to_s
-              along.tick(opening, Desk::TakenAlong.steps(opening, key), key, form["undo"].nil?, at)
+              along.tick(opening, Desk::TakenAlong.steps(opening, key), key, done: form["undo"].nil?, at:)
             when REMARKS then remark_taken(opening)
             when PICTURES then picture_taken(opening, picture)
             when MOVES then move_taken(opening, path.end_with?("/back"))
@@ -123,7 +123,7 @@ module YellowTrack
 
           def value_taken(opening, form, at)
             field = Desk::Fields[form["key"].to_s] or return [:refused, "There is no such value to change any more."]
-            params["seen"] = along.seen(opening, field.key, seen, at).to_s
+            params["seen"] = along.seen(opening, field.key, seen, at:).to_s
             result = written(opening, field)
             [{conflict: :quarrel, unread: :unread}.fetch(result.outcome, :kept), result.note]
           end

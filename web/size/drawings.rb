@@ -19,9 +19,9 @@ module YellowTrack
         def moves = @moves.all
 
         # The set as one drawing; one on the screen can be taken hold of.
-        def whole = @whole ||= Drawing::Whole.new(@plan, @moves, printer, @opening.cut_printer)
+        def whole = @whole ||= Drawing::Whole.new(@plan, @moves, printer, cut_printer: @opening.cut_printer)
 
-        def live = @live ||= Drawing::Whole.new(@plan, @moves, printer, @opening.cut_printer, live: true)
+        def live = @live ||= Drawing::Whole.new(@plan, @moves, printer, cut_printer: @opening.cut_printer, live: true)
 
         def sections = Drawing::Sections.of(@plan, printer)
 

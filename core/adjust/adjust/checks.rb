@@ -15,7 +15,7 @@ module YellowTrack
       # @param learnt [Learnt]
       # @param printer [Length::Printer]
       # @return [Checks]
-      def self.of(reading, answer, learnt, printer) = kinds.fetch(reading.motion).new(answer, learnt, printer)
+      def self.of(reading, answer, learnt, printer:) = kinds.fetch(reading.motion).new(answer, learnt, printer)
 
       def initialize(answer, learnt, printer)
         @answer, @learnt, @printer = answer, learnt, printer
@@ -26,7 +26,7 @@ module YellowTrack
 
       private
 
-      def check(code, level, says, cure) = Check.new(code:, level:, says:, do: cure).freeze
+      def check(code, level, says, cure:) = Check.new(code:, level:, says:, do: cure).freeze
 
       def len(mm) = @printer.with_unit(mm)
 

@@ -15,7 +15,7 @@ module YellowTrack
       # @param layout [Hash]
       # @param house [Hash] choices that a set of the family starts with
       # @return [Opening]
-      def with(opening, kit, layout, house = {})
+      def with(opening, kit, layout, house: {})
         kept = ALWAYS.to_h { |key| [key, opening[key]] }
         kept["cover"] = opening["cover"] if kit.manner.carried == :wall
         kept["fit"] = opening["fit"] if kit.family == opening.family

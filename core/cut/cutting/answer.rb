@@ -97,7 +97,7 @@ module YellowTrack
       #   under a most; nil for too many
       def sums_of_bars(most)
         rooms = @problem.stocks.reduce({0 => 0}) do |so_far, stock|
-          made = so_far.flat_map { |sum, room| with_bars(stock, sum, room, most) }.group_by(&:first)
+          made = so_far.flat_map { |sum, room| with_bars(stock, sum, room, most:) }.group_by(&:first)
             .transform_values do |ways|
             ways.map(&:last).max
           end
@@ -109,7 +109,7 @@ module YellowTrack
       end
 
       # @return [Array<Array(Integer, Integer)>] cost and room with 0, 1, … bars more
-      def with_bars(stock, sum, room, most)
+      def with_bars(stock, sum, room, most:)
         counts = (most - 1 - sum).div([stock.cost, 1].max).clamp(0, stock.count)
         (0..counts).map { |count| [sum + count * stock.cost, room + count * stock.room] }
       end

@@ -17,15 +17,15 @@ module YellowTrack
       private
 
       def long
-        check("cut.long", @too_long, "longer than every bar.", "Get longer bars, or join it.")
+        check("cut.long", @too_long, "longer than every bar.", cure: "Get longer bars, or join it.")
       end
 
       def run_short
         check("cut.short", @short, "no bar is left that could hold #{(@short.length > 1) ? "them" : "it"}.",
-          "Get more bars.")
+          cure: "Get more bars.")
       end
 
-      def check(code, pieces, says, cure)
+      def check(code, pieces, says, cure:)
         return if pieces.empty?
 
         Check.new(code:, level: :stop, says: "#{pieces.map(&:name).join(", ")}: #{says}", do: cure)

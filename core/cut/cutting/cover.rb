@@ -42,7 +42,7 @@ module YellowTrack
         others = aside && (aside.empty? ? [] : others(allowed(nil) - due))
         return give_up if others.nil?
 
-        place(@ways.all, others, aside, 0, nil, due) if aside.any?
+        place(@ways.all, others, aside, waste: 0, held: nil, due:) if aside.any?
         self
       end
 
@@ -65,7 +65,7 @@ module YellowTrack
       # @param waste [Integer] so far
       # @param held [Filling, nil] what the bar set aside holds
       # @param due [Integer]
-      def place(left, others, aside, waste, held, due)
+      def place(left, others, aside, waste:, held:, due:)
         return if held && held.waste > @most
         return (keep(held) if @left.all?(&:zero?)) if held && left.zero?
 
@@ -74,8 +74,8 @@ module YellowTrack
         return if !done? || @failed[state]
 
         before = @most
-        branch(left, fitting(left, others, (held ? held.waste : @most) - waste, allowed(held) - due),
-          held ? [] : fitting_aside(left, aside, waste, -due), waste, held, due)
+        branch(left, fitting(left, others, (held ? held.waste : @most) - waste, adds: allowed(held) - due),
+          held ? [] : fitting_aside(left, aside, waste, adds: -due), waste:, held:, due:)
         fail_at(state) if @most == before || held.nil?
       end
 
@@ -86,15 +86,15 @@ module YellowTrack
         @failed[state] = true if @failed.length < KEPT
       end
 
-      def branch(left, others, aside, waste, held, due)
-        kind = hardest(left, others, aside, held)
+      def branch(left, others, aside, waste:, held:, due:)
+        kind = hardest(left, others, aside, held:)
         aside.each do |filling|
-          take(filling, left, others, aside, waste, held, due) if kind.nil? || filling.taken[kind] > 0
+          take(filling, left, others, aside:, waste:, held:, due:) if kind.nil? || filling.taken[kind] > 0
         end
         return unless kind
 
         others.each do |filling|
-          take(filling, left, others, aside, waste, held, due) if filling.taken[kind] > 0 &&
+          take(filling, left, others, aside:, waste:, held:, due:) if filling.taken[kind] > 0 &&
             !beaten?(filling, kind, left)
         end
       end
@@ -107,14 +107,14 @@ module YellowTrack
         @found = @so_far.select(&:stock).map { |filling| [filling.stock, filling.taken] }
       end
 
-      def fitting(left, others, most, adds)
+      def fitting(left, others, most, adds:)
         guarded, guard, bars = left | @guard, @guard, @left
         others.select do |one|
           one.waste <= most && one.adds <= adds && bars[one.stock] > 0 && (guarded - one.number) & guard == guard
         end
       end
 
-      def fitting_aside(left, aside, least, adds)
+      def fitting_aside(left, aside, least, adds:)
         guarded, guard, most = left | @guard, @guard, @most
         aside.select do |one|
           one.waste >= least && one.waste <= most && one.adds <= adds && (guarded - one.number) & guard == guard
@@ -123,7 +123,7 @@ module YellowTrack
 
       # The kind of piece that the fewest fillings hold; nil where those of the
       # bar set aside are fewer.
-      def hardest(left, others, aside, held)
+      def hardest(left, others, aside, held:)
         held_by = tally(others, aside)
         fewest, found = held ? others.length + 1 : aside.length, nil
         kind = held_by.length
@@ -165,12 +165,12 @@ module YellowTrack
         held_by
       end
 
-      def take(filling, left, others, aside, waste, held, due)
+      def take(filling, left, others, aside:, waste:, held:, due:)
         stock = filling.stock
         @left[stock] -= 1 if stock
         @so_far.push(filling)
-        place(left - filling.number, others, aside, stock ? waste + filling.waste : waste, stock ? held : filling,
-          due + filling.adds)
+        place(left - filling.number, others, aside, waste: stock ? waste + filling.waste : waste, held: stock ? held : filling,
+          due: due + filling.adds)
         @so_far.pop
         @left[stock] += 1 if stock
       end

@@ -25,7 +25,7 @@ module YellowTrack
         spare = most - widths[@first]
         @kinds = (@first...widths.length).select { |kind| @counts[kind].positive? && widths[kind] <= spare }
         @looked = @kinds.sum { |kind| @counts[kind] } * [spare, 0].max / SUMMED
-        @reach = Reach.sums(@kinds, @widths, @counts, spare) unless spare.negative?
+        @reach = Reach.sums(@kinds, @widths, @counts, most: spare) unless spare.negative?
       end
 
       # @return [Integer] fillings looked at so far, those passed over among them
@@ -44,7 +44,7 @@ module YellowTrack
         Reach.each_down(@reach.first, [least - @widths[@first], 0].max, spare) do |sum|
           return nil if given_up?
 
-          fill(0, sum, 0, sum + @widths[@first], found)
+          fill(0, sum, 0, filled: sum + @widths[@first], found:)
         end
       end
 
@@ -66,7 +66,7 @@ module YellowTrack
       end
 
       # Takes exactly so much more, of the kinds from a place on.
-      def fill(place, more, worth, filled, found)
+      def fill(place, more, worth, filled:, found:)
         return if given_up?
         return found_one(worth, filled, found) if more == 0
         return if @reach[place][more] == 0
@@ -78,11 +78,11 @@ module YellowTrack
         count = [@left[kind], more / width].min
         take(kind, count)
         while count > 0
-          fill(place + 1, more - count * width, worth + count * each, filled, found)
+          fill(place + 1, more - count * width, worth + count * each, filled:, found:)
           take(kind, -1)
           count -= 1
         end
-        fill(place + 1, more, worth, filled, found)
+        fill(place + 1, more, worth, filled:, found:)
       end
 
       def found_one(worth, filled, found)

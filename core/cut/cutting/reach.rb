@@ -32,7 +32,7 @@ module YellowTrack
       # @param counts [Array<Integer>]
       # @param most [Integer] no sum beyond it is of interest
       # @return [Array<Integer>] one more than there are kinds
-      def sums(kinds, widths, counts, most)
+      def sums(kinds, widths, counts, most:)
         mask = (1 << (most + 1)) - 1
         kinds.reverse.each_with_object([1]) do |kind, made|
           sums = made.last

@@ -97,10 +97,10 @@ module YellowTrack
         @ways ||= Ways.new(one.problem)
         cover = counted(Cover.new(one.problem, @ways, below:, steps: QUICK))
         cover = closely(one, below, branches) unless cover.done?
-        settle(one, cover, below, branches)
+        settle(one, cover, below, branches:)
       end
 
-      def settle(one, cover, below, branches)
+      def settle(one, cover, below, branches:)
         one.bound = [one.bound, below].max if cover.done? && cover.found.nil?
         take(cover, one) if cover.found
         one.over = cover.done? ? limit(one) <= one.bound || !cover.found.nil? : branches == Answer::MOST

@@ -65,7 +65,7 @@ module YellowTrack
 
         fillings = Fillings.new(@widths, counts, @largest, worth: @worth,
           looks: @most_steps && (@most_steps - @steps) * LOOKED)
-        @order.each { |one| fill(one, fillings, counts, room, cost, budget) }
+        @order.each { |one| fill(one, fillings, counts, room:, cost:, budget:) }
         @steps += (fillings.looked + LOOKED - 1) / LOOKED
         leave(counts, room, cost) if @rate
       end
@@ -134,7 +134,7 @@ module YellowTrack
         sum
       end
 
-      def fill(one, fillings, counts, room, cost, budget)
+      def fill(one, fillings, counts, room:, cost:, budget:)
         stock = @stocks[one]
         rest = budget - stock.cost
         return if @left[one].zero? || rest.negative?

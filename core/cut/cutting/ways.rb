@@ -56,7 +56,7 @@ module YellowTrack
       # beyond the least.
       #
       # @return [Array<Filling>, nil] nil for too many
-      def beyond(least, most, adds) = fillings(nil, least, least + most, -adds) { |filled| filled - least }&.reverse
+      def beyond(least, most, adds) = fillings(nil, least, least + most, wanted: -adds) { |filled| filled - least }&.reverse
 
       # What all pieces are worth more than bars give away, Worth::SCALE times as
       # large.
@@ -76,32 +76,32 @@ module YellowTrack
 
       def worked_out(one, most, adds)
         room = @stocks[one].room
-        fillings(one, room - most, room, worth ? worth.excess[one] - adds : 0) { |filled| room - filled }
+        fillings(one, room - most, room, wanted: worth ? worth.excess[one] - adds : 0) { |filled| room - filled }
       end
 
       # Everything that fills a bar so far, with pieces worth so much at least.
       #
       # @yieldparam filled [Integer]
       # @yieldreturn [Integer] what is wasted then
-      def fillings(stock, least, most, wanted)
-        made, sums, taken = [], Reach.sums(@widths.each_index.to_a, @widths, @counts, most),
+      def fillings(stock, least, most, wanted:)
+        made, sums, taken = [], Reach.sums(@widths.each_index.to_a, @widths, @counts, most:),
           Array.new(@widths.length, 0)
         Reach.each_down(sums.first, [least, 0].max, most) do |filled|
-          fill(sums, 0, filled, wanted, taken) { made << filling(stock, taken, yield(filled)) }
+          fill(sums, 0, filled, wanted:, taken:) { made << filling(stock, taken, yield(filled)) }
           return nil if made.length > MOST
         end
         made
       end
 
       # @param wanted [Integer] worth still to come
-      def fill(sums, kind, more, wanted, taken, &found)
+      def fill(sums, kind, more, wanted:, taken:, &found)
         return (found.call unless wanted.positive?) if more == 0
         return if sums[kind][more] == 0 || (more <= @largest && worth && worth.most(kind, more) < wanted)
 
         count, each = [@counts[kind], more / @widths[kind]].min, worth ? worth.worths[kind] : 0
         while count >= 0
           taken[kind] = count
-          fill(sums, kind + 1, more - count * @widths[kind], wanted - count * each, taken, &found)
+          fill(sums, kind + 1, more - count * @widths[kind], wanted: wanted - count * each, taken:, &found)
           count -= 1
         end
         taken[kind] = 0

@@ -59,7 +59,7 @@ module YellowTrack
 
       private
 
-      def sum(key, title, formula, why, **values)
+      def sum(key, title, formula, why:, **values)
         @set.work.sum("prepare.built_down.#{key}", title, formula, why:, **values)
       end
 
@@ -67,9 +67,9 @@ module YellowTrack
 
       def built
         planned, wanting = @set.sizing.head_packing, @set.heights.build&.head || 0r
-        @height = sum("height", "Head to build down", "planned + wanting", "What is planned, and what the panels want.",
+        @height = sum("height", "Head to build down", "planned + wanting", why: "What is planned, and what the panels want.",
           planned:, wanting:)
-        @underside = sum("underside", "Its underside", "level height − wanting", "Above the finished floor.",
+        @underside = sum("underside", "Its underside", "level height − wanting", why: "Above the finished floor.",
           level_height: @set.sizing.height, wanting:)
       end
 
@@ -77,13 +77,13 @@ module YellowTrack
         @frame = thickness
         @plate = @set.work.given("prepare.built_down.plate", "Plates", survey["widths.top"], from: :survey,
           source: "survey.widths.top", why: "From jamb to jamb, above and below.")
-        @upright = sum("upright", "Uprights", "height − 2 × plate", "Between the plates.", height:, plate: PLATE)
+        @upright = sum("upright", "Uprights", "height − 2 × plate", why: "Between the plates.", height:, plate: PLATE)
         @uprights = BuiltDownHead.uprights_of(@plate).length
       end
 
       def thickness
         wall = survey["wall.thickness"] or return
-        sum("frame", "Framing, thick", "most(wall − 2 × board, 0)", "Boards land flush with the wall's.", wall:,
+        sum("frame", "Framing, thick", "most(wall − 2 × board, 0)", why: "Boards land flush with the wall's.", wall:,
           board: survey["wall.board"] || Pocket::BOARD)
       end
     end

@@ -68,23 +68,23 @@ module YellowTrack
 
       def lengths
         @stiles = sum("stiles", "Stile, with its horns", "height + 2 × horn",
-          "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
+          why: "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
         @rail_length = sum("rail", "Rail", "most(width − 2 × stile, 0) + 2 × tenon",
-          "Between the stiles; made tenons go into them.",
+          why: "Between the stiles; made tenons go into them.",
           width: @width, stile:, tenon:)
       end
 
       def fill
         Infill.new(
           width: sum("infill.width", "Infill, wide", "sight + 2 × (groove − free)",
-            "Clear of its groove's floor; solid wood moves across its grain.",
+            why: "Clear of its groove's floor; solid wood moves across its grain.",
             sight: sight_width, groove:, free: (@solid ? SOLID_FREE : SHEET_FREE).to_r),
-          height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)", "Clear of its groove's floor.",
+          height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)", why: "Clear of its groove's floor.",
             sight: sight_height, groove:, free: SHEET_FREE.to_r)
         ).freeze
       end
 
-      def sum(key, title, formula, why, **values) = @work.sum("prepare.framed.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why:, **values) = @work.sum("prepare.framed.#{key}", title, formula, why:, **values)
 
       def sight_width = @width - 2 * @stile
 

@@ -14,7 +14,7 @@ module YellowTrack
         work = Working.new
         place = diagnosis.belief.causes.index(cause)
         share = start(work, diagnosis, cause)
-        diagnosis.taken.each { |taken| share = after(work, diagnosis, cause, taken, share, place) }
+        diagnosis.taken.each { |taken| share = after(work, diagnosis, cause, taken:, share:, place:) }
         work.entries
       end
 
@@ -25,7 +25,7 @@ module YellowTrack
           why: "How often it is this, of doors that such things are told of.")
       end
 
-      def after(work, diagnosis, cause, taken, share, place)
+      def after(work, diagnosis, cause, taken:, share:, place:)
         finding, answer, before = taken.to_a
         likely = diagnosis.likelihoods.of(finding, cause).fetch(answer)
         says = before.says(finding, answer)[place]

@@ -21,7 +21,7 @@ module YellowTrack
       def initialize(figures)
         @figures = figures.transform_values { |figure| Rational(figure.to_s) }
         @work = Working.new
-        @mend = sum("mend", "Mending", "hours × hands × rate + parts + trips", MEND)
+        @mend = sum("mend", "Mending", "hours × hands × rate + parts + trips", keys: MEND)
         compare if figure("door").positive?
         @work.freeze
         freeze
@@ -33,14 +33,14 @@ module YellowTrack
 
       def plain(keys) = keys.to_h { |key| [key.to_sym, Working::Plain.new(figure(key), "")] }
 
-      def sum(key, title, formula, keys)
+      def sum(key, title, formula, keys:)
         work.sum("replacing.#{key}", title, formula, unit: "in all", why: "Its hours, and what is bought.",
           **plain(keys))
       end
 
       def compare
         @replace = sum("new", "A new door",
-          "door + hardware + new hours × new hands × rate + new trips + disposal", NEW)
+          "door + hardware + new hours × new hands × rate + new trips + disposal", keys: NEW)
         return unless replace.positive?
 
         @share = work.sum("replacing.share", "Mend beside new", "mend ÷ new", unit: "",

@@ -52,7 +52,7 @@ module YellowTrack
       # Of a wheel the least of two readings square to each other, at its root.
       def wheel(roller) = roller.values_at("wheel", "wheel_across").compact.min
 
-      def sum(key, title, formula, why, **values) = work.sum("reroller.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why:, **values) = work.sum("reroller.#{key}", title, formula, why:, **values)
 
       # Where seat or spacer differ, the bodies do.
       def gained
@@ -60,11 +60,11 @@ module YellowTrack
         return unless was && is
 
         values = {new_wheel: is, old_wheel: was}
-        return sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2", GAIN, **values) unless bodies_differ?
+        return sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2", why: GAIN, **values) unless bodies_differ?
 
         rolls_below? ? sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2 + new seat − old seat + " \
-          "new spacer − old spacer", GAIN, **values, **both("seat"), **both("spacer")) :
-          sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2 − (new seat − old seat)", GAIN, **values,
+          "new spacer − old spacer", why: GAIN, **values, **both("seat"), **both("spacer")) :
+          sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2 − (new seat − old seat)", why: GAIN, **values,
             **both("seat"))
       end
 
@@ -81,14 +81,14 @@ module YellowTrack
         return unless offsets(@old) && offsets(@new)
 
         sum("shift", "Shift to the room", "((new room − new closet) − (old room − old closet)) ÷ 2",
-          "The offset is handed: − is to the closet.", **sides)
+          why: "The offset is handed: − is to the closet.", **sides)
       end
 
       def turned_round
         return unless shift
 
         sum("shift_turned", "Shift with the roller turned round", "shift − (new room − new closet)",
-          "Turned round, it goes the other way.", shift:, **sides.slice(:new_room, :new_closet))
+          why: "Turned round, it goes the other way.", shift:, **sides.slice(:new_room, :new_closet))
       end
 
       def sides
@@ -98,14 +98,14 @@ module YellowTrack
 
       def settle(height, spacing)
         gap, head, lift = @readings.values_at(:gap, :head, :lift)
-        @below = sum("below", *BELOW, "As found, and the gain.", gap:, gain:) if gap
-        @above = sum("above", *above_words, "As found, and the gain.", **{above_name => head}, gain:) if head
+        @below = sum("below", *BELOW, why: "As found, and the gain.", gap:, gain:) if gap
+        @above = sum("above", *above_words, why: "As found, and the gain.", **{above_name => head}, gain:) if head
         if lift && rolls_below?
-          @lift = sum("lift", "Lift room then", "lift room − gain", "Under 0 it cannot be lifted in.", lift_room: lift,
+          @lift = sum("lift", "Lift room then", "lift room − gain", why: "Under 0 it cannot be lifted in.", lift_room: lift,
             gain:)
         end
         if height && spacing&.positive?
-          @tapers = sum("tapers", "Taper by one alone", "gain × height ÷ spacing", "Both rollers, always.", gain:,
+          @tapers = sum("tapers", "Taper by one alone", "gain × height ÷ spacing", why: "Both rollers, always.", gain:,
             height:, spacing:)
         end
       end

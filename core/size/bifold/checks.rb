@@ -63,7 +63,7 @@ module YellowTrack
       end
 
       check "bifold.gap.least", :stop do |set|
-        gap_under_least(set.gap, set.kit["gap.least"], "at the high point", set.gap)
+        gap_under_least(set.gap, set.kit["gap.least"], "at the high point", planned: set.gap)
       end
 
       check "bifold.gap.most", :watch do |set|

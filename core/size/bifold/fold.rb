@@ -27,7 +27,7 @@ module YellowTrack
       # @param terms [Terms]
       # @param gaps [Gaps]
       # @param sizing [Sizing]
-      def initialize(work, terms, gaps, sizing)
+      def initialize(work, terms, gaps, sizing:)
         @work, @terms, @gaps, @sizing = work, terms, gaps, sizing
         @pair = Pair.new(width: gaps.width, thickness: terms.thickness, hinge_gap: terms.hinge_gap,
           pivot_inset: terms.pivot_inset,

@@ -18,8 +18,8 @@ module YellowTrack
           Panel.new(name:, x: left, width: @set.width, height: @set.height, thickness: @set.thickness,
             weight: @set.weight,
             hands: @set.hands, gap: @set.floor_gap
-              .between("panels.#{name}.gap", "Gap under #{name} closed", left, left + @set.width),
-            holes: (role == :pivot) ? pivot_holes : [hole("top", "lead", @terms.lead_inset, "guide pin")]).freeze
+              .between("panels.#{name}.gap", "Gap under #{name} closed", left, to: left + @set.width),
+            holes: (role == :pivot) ? pivot_holes : [hole("top", "lead", @terms.lead_inset, purpose: "guide pin")]).freeze
         end
       end
 
@@ -65,11 +65,11 @@ module YellowTrack
         @set.brief.from_kit("hole.depth", "Hole's depth")
         @set.brief.from_kit("lead_inset", "Lead inset, il")
         @set.brief.take("inset", "pivot_inset", "Pivot inset, i")
-        [hole("top", "pivot", @terms.pivot_inset, "top pivot"),
-          hole("bottom", "pivot", @terms.pivot_inset, "bottom pivot")]
+        [hole("top", "pivot", @terms.pivot_inset, purpose: "top pivot"),
+          hole("bottom", "pivot", @terms.pivot_inset, purpose: "bottom pivot")]
       end
 
-      def hole(edge, from, at, purpose)
+      def hole(edge, from, at, purpose:)
         {edge:, from:, at:, diameter: @set.kit.fetch("hole.diameter"), depth: @set.kit.fetch("hole.depth"),
          for: purpose}
       end

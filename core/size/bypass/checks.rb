@@ -89,7 +89,7 @@ module YellowTrack
 
       check "bypass.gap.least", :stop do |set|
         least, wanted = set.panels.map { |panel| panel.travel_gap.least }.min, set.support.gap_least
-        says, cure = gap_under_least(least, wanted, "along the travel", set.gap)
+        says, cure = gap_under_least(least, wanted, "along the travel", planned: set.gap)
         if says && set.engagement
           cure = "Stand the rail #{at_least(wanted - least)} higher on a strip, or level the floor."
         end

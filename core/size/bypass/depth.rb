@@ -50,7 +50,7 @@ module YellowTrack
         @guides = laps.map do |lap|
           first, last = lanes.values_at(*held(lap).minmax)
           sum("guides.#{lap.between.join}", "Guide at the lap #{lap.between.join(", ")}, in the depth",
-            "(first lane + last lane) ÷ 2", "The middle of the lanes that it holds.", first_lane: first,
+            "(first lane + last lane) ÷ 2", why: "The middle of the lanes that it holds.", first_lane: first,
             last_lane: last)
         end
       end
@@ -67,7 +67,7 @@ module YellowTrack
 
       def kit = @brief.kit
 
-      def sum(key, title, formula, why, **values) = @brief.work.sum("depth.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why:, **values) = @brief.work.sum("depth.#{key}", title, formula, why:, **values)
 
       def front = @covers ? 0r : @brief.opening["setback"] || kit.fetch("front_clearance")
 
@@ -78,7 +78,7 @@ module YellowTrack
         return @brief.from_kit("air.design", "Air between panels, s") if open?
 
         sum("air", "Air between panels, s", "lane pitch − thickness",
-          "From the back of one panel to the face of the next.", lane_pitch: kit.fetch("lane_pitch"),
+          why: "From the back of one panel to the face of the next.", lane_pitch: kit.fetch("lane_pitch"),
           thickness: @thickness)
       end
 
@@ -87,20 +87,20 @@ module YellowTrack
 
       def rails_on_floor
         @rails = lanes.to_h do |lane, middle|
-          [lane, sum("rails.#{lane}", "Floor rail, lane #{lane}", "channel + back", "From the front into the closet.",
+          [lane, sum("rails.#{lane}", "Floor rail, lane #{lane}", "channel + back", why: "From the front into the closet.",
             channel: middle, back:)]
         end
       end
 
       def line(lane)
         sum("lanes.#{lane}", "Lane #{lane}, centre line", "front + thickness ÷ 2 + lanes × lane pitch",
-          "From the front into the closet.", front:, thickness: @thickness, lanes: lane - 1, lane_pitch: pitch)
+          why: "From the front into the closet.", front:, thickness: @thickness, lanes: lane - 1, lane_pitch: pitch)
       end
 
       def inside
         available
         @needed = sum("needed", "Depth needed", "front + thickness + lanes × lane pitch + back clearance",
-          "Lane by lane from front to back.", front:, thickness: @thickness, lanes: kit.fetch("lanes") - 1,
+          why: "Lane by lane from front to back.", front:, thickness: @thickness, lanes: kit.fetch("lanes") - 1,
           lane_pitch: pitch, back_clearance: kit.fetch("back_clearance"))
         @track_front = edge if kit["track.width"]
       end
@@ -113,7 +113,7 @@ module YellowTrack
 
       def edge
         sum("track_front", "Track's front edge", "(first lane + last lane − track width) ÷ 2",
-          "From the front into the closet.", first_lane: lanes.values.first, last_lane: lanes.values.last,
+          why: "From the front into the closet.", first_lane: lanes.values.first, last_lane: lanes.values.last,
           track_width: kit["track.width"])
       end
 

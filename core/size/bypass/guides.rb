@@ -102,17 +102,17 @@ module YellowTrack
         return unless stile && rail && kind == "side" && stile > rail
 
         sum("strips", "Strips on the bottom rail", "(stile − rail) ÷ 2",
-          "On both faces, flush with the stiles: side guides would catch on them.", stile:, rail:)
+          why: "On both faces, flush with the stiles: side guides would catch on them.", stile:, rail:)
       end
 
       def groove
-        @groove_width = sum("groove_width", "Groove, wide", "fin + play", "Room for the fin.",
+        @groove_width = sum("groove_width", "Groove, wide", "fin + play", why: "Room for the fin.",
           fin: fin("width"), play: PLAY)
         @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare",
-          "The fin's height is from the floor up.",
+          why: "The fin's height is from the floor up.",
           fin_height: fin("height"), least_gap: kit.fetch("gap.least"), spare: SPARE)
         @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2",
-          "At each side, in the thinnest part of the bottom rail.",
+          why: "At each side, in the thinnest part of the bottom rail.",
           rail: opening["rail_thickness"] || @thickness, groove: groove_width)
       end
 
@@ -120,10 +120,10 @@ module YellowTrack
         width, reach = tongue_size("width"), tongue_size("reach")
         refuse_tongue(width)
         @floor_width = sum("floor_width", "Groove in the floor, wide", "tongue + play",
-          "The whole run, on the lane's centre line.", tongue: width, play: PLAY)
+          why: "The whole run, on the lane's centre line.", tongue: width, play: PLAY)
         @floor_depth = sum("floor_depth", "Groove in the floor, deep", "reach + spare",
-          "In the finished floor.", reach:, spare: SPARE)
-        @tongue = sum("tongue", "Tongue, out of the panel's foot", "gap + reach", "At the floor's high point.",
+          why: "In the finished floor.", reach:, spare: SPARE)
+        @tongue = sum("tongue", "Tongue, out of the panel's foot", "gap + reach", why: "At the floor's high point.",
           gap: @heights.gap, reach:)
       end
 
@@ -136,7 +136,7 @@ module YellowTrack
           key: "set.tongue.width")
       end
 
-      def sum(key, title, formula, why, **values) = @brief.work.sum("guides.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why:, **values) = @brief.work.sum("guides.#{key}", title, formula, why:, **values)
     end
   end
 end

@@ -33,20 +33,20 @@ module YellowTrack
 
       private
 
-      def sum(key, title, formula, why, **values) = @set.work.sum("pelmet.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why:, **values) = @set.work.sum("pelmet.#{key}", title, formula, why:, **values)
 
       def inside
         sum("front", "Pelmet", "most(width at the head − left packing − right packing − clear, 0)",
-          "Between the jambs.", width_at_the_head: @set.brief.survey["widths.top"],
+          why: "Between the jambs.", width_at_the_head: @set.brief.survey["widths.top"],
           left_packing: @set.sizing.packing("left"), right_packing: @set.sizing.packing("right"), clear: CLEAR)
       end
 
       def round_the_rail
-        front = sum("front", "Pelmet, front", "rail + past", "Past both ends of the rail.", rail: @set.track.length,
+        front = sum("front", "Pelmet, front", "rail + past", why: "Past both ends of the rail.", rail: @set.track.length,
           past: PAST)
         side = sum("return", "Pelmet, return",
           "stand off + packing + board + lanes × thickness + between × air + behind",
-          "From the wall to past the front panel.", stand_off: @set.kit.fetch("standoff"), packing: @set.wall.standoff,
+          why: "From the wall to past the front panel.", stand_off: @set.kit.fetch("standoff"), packing: @set.wall.standoff,
           board: @set.wall.board_thickness, lanes: lanes, between: lanes - 1, thickness: @set.thickness,
           air: @set.air || 0r, behind: BEHIND)
         [front, side, side]

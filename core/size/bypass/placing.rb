@@ -18,7 +18,7 @@ module YellowTrack
       def panels
         travels = @stretches.travels
         closed.each_with_index.map do |left, place|
-          panel(place, left, @set.support.cleared(place, left, @set.width, @set.sizing) || travels[place])
+          panel(place, left, @set.support.cleared(place, left, @set.width, sizing: @set.sizing) || travels[place])
         end
       end
 
@@ -65,7 +65,7 @@ module YellowTrack
           travel_gap: gap("panels.#{name}.travel_gap", "Gap under #{name} over its travel", travel)).freeze
       end
 
-      def gap(key, title, (from, to)) = @set.floor_gap.between(key, title, from, to + @set.width)
+      def gap(key, title, (from, to)) = @set.floor_gap.between(key, title, from, to: to + @set.width)
     end
   end
 end

@@ -14,9 +14,9 @@ module YellowTrack
         plate = set.kit["hanger.length"]
         return unless plate && set.carried_by == "top"
 
-        faces(set).uniq { |left, side| face(set, plate, left, side) }
-          .sort_by { |left, side| face(set, plate, left, side) }.each_with_index.map do |(left, side), place|
-          met(set, plate, left, side, place + 1)
+        faces(set).uniq { |left, side| face(set, plate, left, side:) }
+          .sort_by { |left, side| face(set, plate, left, side:) }.each_with_index.map do |(left, side), place|
+          met(set, plate, left, side:, number: place + 1)
         end
       end
 
@@ -42,14 +42,14 @@ module YellowTrack
         [[set.panels[middle - 1].x, :right], [set.panels[middle].x, :left]]
       end
 
-      def face(set, plate, left, side)
+      def face(set, plate, left, side:)
         near, far = set.rollers.places
         (side == :left) ? left + near - plate / 2 : left + far + plate / 2
       end
 
       # Writes a stop down: which hanger meets it, with the panel's left edge where it
       # stands then.
-      def met(set, plate, left, side, number)
+      def met(set, plate, left, side:, number:)
         near, far = set.rollers.places
         hanger, sign = (side == :left) ? [near, "−"] : [far, "+"]
         set.work.sum("track.stops.#{number}", "Stop #{number}", "panel edge + hanger #{sign} plate ÷ 2",

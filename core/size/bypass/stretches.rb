@@ -13,7 +13,7 @@ module YellowTrack
       # @param pattern [Pattern]
       # @param run [Run]
       # @param widths [Widths]
-      def initialize(brief, pattern, run, widths)
+      def initialize(brief, pattern, run, widths:)
         @work, @pattern, @run, @widths = brief.work, pattern, run, widths
         ends = [run.start, *(middle if pattern.bi_parting?), run.finish]
         @all = ends.each_cons(2).zip(pattern.stretches).map do |(from, to), places|

@@ -55,7 +55,7 @@ module YellowTrack
 
       # Left edges that a panel can have on bare wall; nil where its lane
       # holds it.
-      def cleared(_place, _left, _width, _sizing) = nil
+      def cleared(*, **) = nil
 
       # Free wall that each side needs beside the opening, mm.
       def parking(_width) = {}

@@ -76,10 +76,10 @@ module YellowTrack
 
       def chosen = @brief.opening["header_board"] || nil
 
-      def sum(key, title, formula, why, **values) = @brief.work.sum("wall.#{key}", title, formula, why:, **values)
+      def sum(key, title, formula, why:, **values) = @brief.work.sum("wall.#{key}", title, formula, why:, **values)
 
       def board
-        @board_length = sum("header.length", "Header board", "up(rail, step)", "As long as the rail, in tens.",
+        @board_length = sum("header.length", "Header board", "up(rail, step)", why: "As long as the rail, in tens.",
           rail: @set.track.length, step: STEP)
       end
 
@@ -106,14 +106,14 @@ module YellowTrack
 
       def pack
         sum("standoff", "Packing behind the rail", "most(deepest + clear − stand off − board, 0)",
-          "The panel's back clears the deepest thing on the wall.", deepest: @brief.survey["wall.projection"] || 0r,
+          why: "The panel's back clears the deepest thing on the wall.", deepest: @brief.survey["wall.projection"] || 0r,
           clear: CLEAR.to_r, stand_off: @brief.kit.fetch("standoff"), board: board_thickness)
       end
 
       # Read over the head that is there.
       def above
         sum("above", "Free wall above the opening", "cover − head packing + rise + over",
-          "For the rail and its brackets.",
+          why: "For the rail and its brackets.",
           cover: @set.heights.cover, head_packing: @set.sizing.head_packing, rise: @brief.kit.fetch("rise"),
           over: @brief.kit["over"] || OVER)
       end

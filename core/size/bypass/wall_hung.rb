@@ -85,7 +85,7 @@ module YellowTrack
 
       # Where a panel or a pair that parts can go: from closed to its edge at
       # the jamb.
-      def cleared(place, left, width, sizing)
+      def cleared(place, left, width, sizing:)
         return unless pattern.laps.zero?
 
         goes_left?(place) ? [-width, left] : [left, sizing.width]

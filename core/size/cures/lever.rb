@@ -25,13 +25,13 @@ module YellowTrack
 
         row = ROWS.fetch(key)
         now = plan.opening[key] || plan.set.kit[row[:kit]] or return
-        new(key, plan, row, now) unless key.start_with?("cover") && !plan.set.covers?
+        new(key, plan, row, now:) unless key.start_with?("cover") && !plan.set.covers?
       end
 
       # @return [String]
       attr_reader :key
 
-      def initialize(key, plan, row, now)
+      def initialize(key, plan, row, now:)
         @key, @plan, @row, @now = key, plan, row, now
       end
 

@@ -10,7 +10,7 @@ module YellowTrack
 
       # @param plan [Plan]
       # @return [Packing, nil] nil for a set on the wall, which takes none
-      def self.of(plan) = plan.set.covers? ? nil : new("packing", plan, nil, 0r)
+      def self.of(plan) = plan.set.covers? ? nil : new("packing", plan, nil, now: 0r)
 
       # Only more: what is packed already stays.
       def values(way) = (way < 0) ? [] : (1..MOST).map { |layers| layers * LAYER }
@@ -22,12 +22,11 @@ module YellowTrack
 
       # @param printer [Length::Printer]
       # @param first [Rational] what is packed
-      # @param least [Rational] that will do
-      # @param most [Rational]
-      def says(printer, first, least, most = nil)
-        least, most = [first, least] unless most
+      # @param last [Rational] the most that will do
+      # @param least [Rational]
+      def says(printer, first, last, least: first)
         at = shares(first).select { |_, mm| mm.positive? }.map { |side, mm| "#{printer.with_unit(mm)} at the #{side}" }
-        range = (least == most) ? "" : "; #{printer.range(least, most)} in all will do"
+        range = (least == last) ? "" : "; #{printer.range(least, last)} in all will do"
         "Pack #{at.join(" and ")} jamb#{range}"
       end
 

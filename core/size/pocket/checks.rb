@@ -78,7 +78,7 @@ module YellowTrack
 
       check "pocket.gap.least", :stop do |set|
         gap_under_least(set.panels.map { |panel| panel.gap.least }.min, set.kit["gap.least"], "under the panel",
-          set.gap)
+          planned: set.gap)
       end
 
       check "pocket.gap.most", :watch do |set|

@@ -83,8 +83,8 @@ module YellowTrack
       def place(panel)
         made = SoftClose.new(width: panel.width, closed: panel.x, open: opened(panel),
           track: [@set.track.start, @set.track.finish], body:, spacer:)
-        Place.new(panel: panel.name, closing: note(panel, "closing", "Closing damper's catch", made.closing),
-          opening: note(panel, "opening", "Opening damper's catch", made.opening),
+        Place.new(panel: panel.name, closing: note(panel, "closing", "Closing damper's catch", value: made.closing),
+          opening: note(panel, "opening", "Opening damper's catch", value: made.opening),
           strikers: made.strikers.each_with_index.map { |at, count| striker(panel, at, count + 1) },
           one: made.one_striker?).freeze
       end
@@ -92,7 +92,7 @@ module YellowTrack
       # The end of its travel that is farthest from where it stands closed.
       def opened(panel) = panel.travel.max_by { |left| (left - panel.x).abs }
 
-      def note(panel, key, title, value)
+      def note(panel, key, title, value:)
         @set.work.given("soft_close.#{panel.name}.#{key}", "#{title}, #{panel.name}", value, from: :handbook,
           why: "At the panel's centre there, from the left jamb's foot.")
       end

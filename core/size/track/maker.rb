@@ -22,8 +22,8 @@ module YellowTrack
       # @return [Track]
       # @raise [NothingLeft]
       def between_jambs(lowered: 0r, floor_rail: nil)
-        length = between("track.length", "Track", "head", @brief.survey["widths.top"],
-          "Cut one end only: the other keeps its factory holes.")
+        length = between("track.length", "Track", "head", width: @brief.survey["widths.top"],
+          why: "Cut one end only: the other keeps its factory holes.")
         start = @brief.work.sum("track.start", "Track's left end", "start + end clearance", start: @sizing.start,
           end_clearance:, why: "From the left jamb's foot: where the set is sized from, with what packs the jamb.")
         at_head(start:, length:, pieces: yield(start, length), lowered:, floor_rail:)
@@ -49,8 +49,8 @@ module YellowTrack
       # @return [Rational]
       # @raise [NothingLeft]
       def floor_rail
-        between("track.floor_rail", "Floor rail", "floor", @brief.survey["widths.bottom"],
-          "Cut one end only, like the channel above it.")
+        between("track.floor_rail", "Floor rail", "floor", width: @brief.survey["widths.bottom"],
+          why: "Cut one end only, like the channel above it.")
       end
 
       # Pieces of a track, none longer than the stock, joined clear of the
@@ -68,7 +68,7 @@ module YellowTrack
       def end_clearance = @brief.kit["track.end_clearance"] || 0r
 
       # From jamb to jamb, less packing and clearances, rounded down.
-      def between(key, title, where, width, why)
+      def between(key, title, where, width:, why:)
         length = @brief.work.sum(key, title,
           "down(most(width at the #{where} − left packing − right packing − 2 × end clearance, 0), grain)",
           "width_at_the_#{where}": width, left_packing: @sizing.packing("left"),

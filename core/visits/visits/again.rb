@@ -30,7 +30,7 @@ module YellowTrack
 
         now, trip, starts = @model.calendar.morning(day), nil, {}
         joined = works.all? do |place|
-          _, start, trip = @days.joins(course.open.slice(place), day, now, trip, starts.any?).first
+          _, start, trip = @days.joins(course.open.slice(place), day, now, trip:, begun: starts.any?).first
           next unless start
 
           starts[place], now = start, start + @model.steps[place].minutes

@@ -39,12 +39,12 @@ module YellowTrack
       def ways(first)
         @ways ||= {}
         @ways[first] ||= @model.after(first).each_with_object({first => Way.new(0, false, false)}) do |place, found|
-          found[place] = merged(@model.before(place).filter_map { |one, wait| on(found[one], one, first, wait) })
+          found[place] = merged(@model.before(place).filter_map { |one, wait| on(found[one], one, first, wait:) })
         end
       end
 
       # A way with the step that it has come to, and the wait after it.
-      def on(way, place, first, wait)
+      def on(way, place, first, wait:)
         return unless way
 
         Way.new(way.minutes + (step(place).minutes || 0) + (wait.hours || 0) * 60,

@@ -23,7 +23,7 @@ module YellowTrack
 
       private
 
-      def check(code, level, day, places, says, cure)
+      def check(code, level, day, places:, says:, cure:)
         Found.new(Check.new(code: "visits.#{code}", level:, says:, do: cure).freeze, day, places)
       end
 
@@ -35,15 +35,15 @@ module YellowTrack
           next if more.empty?
 
           most = more.map { |place| step(place).hands }.max
-          check("hands", :watch, row.day, more, "#{most} hands, and the crew has #{@hands}.", "A helper for that day.")
+          check("hands", :watch, row.day, places: more, says: "#{most} hands, and the crew has #{@hands}.", cure: "A helper for that day.")
         end
       end
 
       def late
         @model.steps.each_index.select { |place| step(place).fixed? && @timing.missed?(place) }.map do |place|
           day = @calendar.day_of(@timing.starts[place])
-          check("late", :stop, day, [place], "What it waits for is not over on #{@calendar.date(step(place).done)}.",
-            "Ask for #{@calendar.date(day)}.")
+          check("late", :stop, day, places: [place], says: "What it waits for is not over on #{@calendar.date(step(place).done)}.",
+            cure: "Ask for #{@calendar.date(day)}.")
         end
       end
 
@@ -53,16 +53,16 @@ module YellowTrack
         days = @calendar.working_days(@was.end_day, @plan.end_day)
         return [] unless @plan.end_day > @was.end_day && days.positive?
 
-        [check("slip", :watch, @plan.end_day, [],
-          "The job ends #{Count.told(days, "working days")} later than planned.", "Tell the customer.")]
+        [check("slip", :watch, @plan.end_day, places: [],
+          says: "The job ends #{Count.told(days, "working days")} later than planned.", cure: "Tell the customer.")]
       end
 
       def short
         road = 2 * @calendar.travel
         brief = @plan.visits.select { |visit| site_minutes(visit) < road }
         brief.map do |visit|
-          check("short", :note, visit.day, visit.places, "#{site_minutes(visit)} minutes of work for #{road} on the " \
-            "road.", "See whether a wait or a date can be moved so that it shares a trip.")
+          check("short", :note, visit.day, places: visit.places, says: "#{site_minutes(visit)} minutes of work for #{road} on the " \
+            "road.", cure: "See whether a wait or a date can be moved so that it shares a trip.")
         end
       end
 
@@ -71,8 +71,8 @@ module YellowTrack
       def idle
         @plan.visits.select { |visit| visit.places.each_cons(2).any? { |one, other| gap(one, other) > IDLE } }
           .map do |visit|
-          check("idle", :note, visit.day, visit.places, "Over #{IDLE} minutes with nothing to do on site.",
-            "Other work for the gap, or another day.")
+          check("idle", :note, visit.day, places: visit.places, says: "Over #{IDLE} minutes with nothing to do on site.",
+            cure: "Other work for the gap, or another day.")
         end
       end
 
@@ -82,8 +82,8 @@ module YellowTrack
         return [] if @plan.proved?
 
         day, visits = @plan.bound
-        [check("bound", :note, @plan.end_day, [], "Not proved: no plan ends before #{@calendar.date(day)}, none with " \
-          "fewer than #{visits} visits.", "Good enough to go by.")]
+        [check("bound", :note, @plan.end_day, places: [], says: "Not proved: no plan ends before #{@calendar.date(day)}, none with " \
+          "fewer than #{visits} visits.", cure: "Good enough to go by.")]
       end
     end
   end

@@ -41,9 +41,9 @@ module YellowTrack
       # @param trip [Symbol, nil] nil before the trip, :on during it, :back after it
       # @param begun [Boolean] whether the day has a step
       # @return [Array<Array(Integer, Integer, Symbol)>] step, start, trip then
-      def joins(open, day, now, trip, begun)
+      def joins(open, day, now, trip:, begun:)
         open.filter_map do |place, ready|
-          joined(@model.steps[place], day, now, trip, begun, ready)&.then { |start, on| [place, start, on] }
+          joined(@model.steps[place], day, now, trip:, begun:, ready:)&.then { |start, on| [place, start, on] }
         end
       end
 
@@ -52,9 +52,9 @@ module YellowTrack
       # The row with each step that can join it; told of itself where it may be closed.
       def extended(row, now)
         @held&.call
-        further = joins(unheld(row.ends), row.day, now, row.trip, row.starts.any?)
+        further = joins(unheld(row.ends), row.day, now, trip: row.trip, begun: row.starts.any?)
         yield row if row.starts.any? && further.none? { |_, _, trip| row.trip || trip != :on }
-        further.map { |place, start, trip| [with(row, place, start, trip), start + @model.steps[place].minutes] }
+        further.map { |place, start, trip| [with(row, place, start, trip:), start + @model.steps[place].minutes] }
       end
 
       # Of rows with the same steps, those that no other is as good as: whatever its steps
@@ -96,14 +96,14 @@ module YellowTrack
       end
 
       # The row with one step more.
-      def with(row, place, start, trip)
+      def with(row, place, start, trip:)
         ends = row.ends.dup
         ends[place] = start + @model.steps[place].minutes
         Row.new(row.day, row.starts.merge(place => start), @model.come(ends), trip)
       end
 
       # Where a step would join, and where the trip is then; nil where it cannot.
-      def joined(step, day, now, trip, begun, ready)
+      def joined(step, day, now, trip:, begun:, ready:)
         site = step.place == "site"
         return if site && trip == :back
 

@@ -69,7 +69,7 @@ module YellowTrack
       # @param stays [Boolean] whether no trip need be made
       def filled(day, course, stays)
         starts, trip, now = {}, nil, @calendar.morning(day)
-        while (place, start, trip = pick(day, course, starts, now, trip, stays))
+        while (place, start, trip = pick(day, course, starts, now:, trip:, stays:))
           starts[place], now = start, start + @model.steps[place].minutes
           course.done(place, now)
           on = trip
@@ -78,8 +78,8 @@ module YellowTrack
       end
 
       # What is done next: without idling where it can be, then what most hangs on.
-      def pick(day, course, starts, now, trip, stays)
-        ways = @days.joins(course.open, day, now, trip, starts.any?)
+      def pick(day, course, starts, now:, trip:, stays:)
+        ways = @days.joins(course.open, day, now, trip:, begun: starts.any?)
         ways = ways.reject { |_, _, way| way == :on } if stays && trip.nil?
         ways = ways.select { |_, _, way| way == :on } if trip == :on && ways.any? { |_, _, way| way == :on }
         ways.min_by { |place, start, _| [(start > now + @calendar.travel) ? start : 0, -rank(place), start] }

@@ -93,17 +93,17 @@ module YellowTrack
       def own(place)
         return [] unless @model.steps[place].others? && @model.steps[place].days
 
-        [wait(place, nil, starts[place], ends[place])]
+        [wait(place, nil, starts[place], to: ends[place])]
       end
 
       def between(place)
         return [] if @model.steps[place].ended
 
         @model.before(place).select { |_, after| after.wait? }
-          .map { |one, after| wait(one, place, ends[one], after.over(ends[one], @calendar)) }
+          .map { |one, after| wait(one, place, ends[one], to: after.over(ends[one], @calendar)) }
       end
 
-      def wait(after, before, from, to)
+      def wait(after, before, from, to:)
         Wait.new(after:, before:, from:, to:, done: within(from, to), could: could(from, to))
       end
 

@@ -19,7 +19,7 @@ module YellowTrack
         def pivots
           [row("Side gap", [derived(@set.gaps.side)],
             "pivots at #{@set.pivots.map { |place| short(place) }.join(" and ")}",
-            %w[pivots.side_gap pivots.least_corner pivots.least_half_jamb pivots.at.left pivots.at.right],
+            keys: %w[pivots.side_gap pivots.least_corner pivots.least_half_jamb pivots.at.left pivots.at.right],
             line: ["kit's, the turn's and the strip's, the most of them"],
             codes: %w[bifold.pinch bifold.lean bifold.setback]), holes, strip, hangs].compact
         end
@@ -28,7 +28,7 @@ module YellowTrack
         def holes
           inset, lead = value("set.inset"), value("kit.lead_inset")
           row("Pin holes", [derived(value("kit.hole.diameter")), :"across,", derived(value("kit.hole.depth"))], "deep",
-            %w[kit.hole.diameter kit.hole.depth set.inset kit.lead_inset],
+            keys: %w[kit.hole.diameter kit.hole.depth set.inset kit.lead_inset],
             line: ["#{short(inset)} from the pivot edge, #{short(lead)} from the lead edge"])
         end
 
@@ -38,26 +38,26 @@ module YellowTrack
         def lead
           name, key = @set.two_pairs? ? ["Meet gap", "fold.meet_gap"] : ["Lead gap", "fold.lead_gap"]
           row(name, [derived(@set.gaps.last)], "pinch #{short(@set.fold.pinch)}",
-            [key, "fold.wanted_gap", "fold.pinch", "kit.lead_gap", "kit.meet_gap"],
+            keys: [key, "fold.wanted_gap", "fold.pinch", "kit.lead_gap", "kit.meet_gap"],
             codes: %w[bifold.lead bifold.strike bifold.wide])
         end
 
         def room
           row("Into the room", [derived(@set.fold.projection)], "at the most of the fold",
-            %w[fold.projection fold.guide_travel fold.angle],
+            keys: %w[fold.projection fold.guide_travel fold.angle],
             codes: %w[bifold.room])
         end
 
         def depth
           available = @plan.survey["depth"]
           row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
-            %w[depth.needed depth.pivot_line], codes: %w[bifold.depth])
+            keys: %w[depth.needed depth.pivot_line], codes: %w[bifold.depth])
         end
 
         def handle
           row("Handle at", [derived(@set.fitted.handle_at)],
             "from the lead's hinge edge, #{short(@set.fitted.handle)} up",
-            %w[fittings.handle_at fittings.handle])
+            keys: %w[fittings.handle_at fittings.handle])
         end
 
         def opens = super(line: ["clear at the widest fold"])
@@ -67,7 +67,7 @@ module YellowTrack
         def strip
           return unless @set.half_jamb
 
-          row("Half jamb hides", [derived(@set.hidden)], "of the panel's edge", %w[pivots.hidden pivots.top_seen],
+          row("Half jamb hides", [derived(@set.hidden)], "of the panel's edge", keys: %w[pivots.hidden pivots.top_seen],
             codes: %w[bifold.hidden bifold.top])
         end
       end

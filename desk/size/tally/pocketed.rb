@@ -19,20 +19,20 @@ module YellowTrack
         def frame
           [row("Rough opening", [derived(value("pocket.rough_width")), :×, derived(value("pocket.rough_height"))],
             "between studs, to the header",
-            %w[pocket.rough_width pocket.rough_height pocket.depth],
+            keys: %w[pocket.rough_width pocket.rough_height pocket.depth],
             codes: %w[pocket.load pocket.beside pocket.service]),
-            row("Pocket", [derived(@set.depth)], "deep", %w[pocket.depth], codes: %w[pocket.services])]
+            row("Pocket", [derived(@set.depth)], "deep", keys: %w[pocket.depth], codes: %w[pocket.services])]
         end
 
         def wall
           row("Wall", [derived(@set.wall)], "thick, screws #{short(@set.longest_screw)} at most",
-            %w[pocket.wall pocket.longest_screw],
+            keys: %w[pocket.wall pocket.longest_screw],
             codes: %w[pocket.wall pocket.fixing])
         end
 
         def stay
           row("Stays in", [derived(@set.stay)], "of the pocket when closed",
-            %w[pocket.stay meets.gap kit.meet_gap kit.stay], codes: %w[pocket.stay pocket.nib])
+            keys: %w[pocket.stay meets.gap kit.meet_gap kit.stay], codes: %w[pocket.stay pocket.nib])
         end
 
         def pulls = [super, soft_close].flatten.compact

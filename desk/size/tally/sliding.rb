@@ -49,7 +49,7 @@ module YellowTrack
         def lap
           return unless @set.lap
 
-          row("Lap", [derived(@set.lap)], "", %w[laps.lap set.lap kit.meet_gap],
+          row("Lap", [derived(@set.lap)], "", keys: %w[laps.lap set.lap kit.meet_gap],
             codes: %w[bypass.lap.short bypass.lap.long bypass.meet])
         end
 
@@ -59,7 +59,7 @@ module YellowTrack
           return tongue if @set.guides.tongue?
 
           [row("Guide at", [list(@set.guides.places)], "from the left jamb's foot",
-            @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } + guide_depths,
+            keys: @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } + guide_depths,
             line: ["in the middle, all panels closed#{in_the_depth}"], codes: %w[bypass.guide bypass.fin bypass.meet]),
             groove, strips].compact
         end
@@ -74,20 +74,20 @@ module YellowTrack
           return unless @set.guides.groove?
 
           row("Groove in foot", [derived(@set.guides.groove_width), :"wide,", derived(@set.guides.groove_depth)],
-            "deep", %w[guides.groove_width guides.groove_depth guides.wood],
+            "deep", keys: %w[guides.groove_width guides.groove_depth guides.wood],
             line: [sum("guides.groove_width"), sum("guides.groove_depth")], codes: %w[bypass.groove])
         end
 
         # On a bottom rail that is thinner than its stiles.
         def strips
           @set.guides.strips && row("Strips", [derived(@set.guides.strips)], "thick, on both faces of the bottom rail",
-            %w[guides.strips])
+            keys: %w[guides.strips])
         end
 
         def tongue
           row("Groove in floor", [derived(@set.guides.floor_width), :"wide,", derived(@set.guides.floor_depth)],
             "deep",
-            %w[guides.floor_width guides.floor_depth guides.tongue],
+            keys: %w[guides.floor_width guides.floor_depth guides.tongue],
             line: ["the tongue stands #{derived(@set.guides.tongue)} out of the panel's foot"],
             codes: %w[guide.lift guide.floor bypass.meet])
         end
@@ -100,7 +100,7 @@ module YellowTrack
         def stops
           @set.stops && row("Stops at", [@set.stops.map { |stop| derived(stop) }.join(", ")],
             "from the left jamb's foot, their faces",
-            @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
+            keys: @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
             line: ["where the hangers' plates meet them"])
         end
 
@@ -108,18 +108,18 @@ module YellowTrack
           rails = (@set.rails > 1) ? a_rail_a_lane : one_track
           rail = @set.track.floor_rail or return [rails]
           [rails, row("Floor rail", [cut(rail)], "one end only",
-            %w[track.floor_rail engagement lift_room kit.rail.engagement.design], codes: %w[bypass.engage bypass.lift])]
+            keys: %w[track.floor_rail engagement lift_room kit.rail.engagement.design], codes: %w[bypass.engage bypass.lift])]
         end
 
         def a_rail_a_lane
           row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)], "one a lane, one end only",
-            [*track_keys, "track.count", "wall.rail_start"], line: ["#{sum("track.length")}. #{pieces}"])
+            keys: [*track_keys, "track.count", "wall.rail_start"], line: ["#{sum("track.length")}. #{pieces}"])
         end
 
         def depth
           available = @plan.survey["depth"]
           [row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
-            %w[depth.needed depth.air depth.track_front depth.available], codes: %w[bypass.depth bypass.proud]),
+            keys: %w[depth.needed depth.air depth.track_front depth.available], codes: %w[bypass.depth bypass.proud]),
             *lanes]
         end
 
@@ -135,12 +135,12 @@ module YellowTrack
 
         def lane_row(name, keys, figures)
           row(name, [list(figures)], "from the #{@set.covers? ? "front panel's face" : "front"}, each lane's middle",
-            @plan.working.entries.map(&:key).grep(/\Adepth\.#{keys}\./), line: [])
+            keys: @plan.working.entries.map(&:key).grep(/\Adepth\.#{keys}\./), line: [])
         end
 
         def wall
           [rail_line, row("Rail starts", [derived(@set.track.start)], "from the left jamb's foot",
-            %w[wall.rail_start]), covers,
+            keys: %w[wall.rail_start]), covers,
             *((@set.rails > 1) ? [lane_row("Lanes in", "lanes", used_lanes)] : []), header].compact
         end
 
@@ -149,7 +149,7 @@ module YellowTrack
         # How far the closed panels cover each jamb, and the head.
         def covers
           row("Covers", [list(@set.jamb_covers), :"beside,", derived(@set.heights.cover)], "over the head",
-            %w[wall.cover wall.side_cover set.cover.side set.cover.head kit.air.design kit.meet_gap] + lane_keys,
+            keys: %w[wall.cover wall.side_cover set.cover.side set.cover.head kit.air.design kit.meet_gap] + lane_keys,
             line: [])
         end
 
@@ -159,12 +159,12 @@ module YellowTrack
         def header
           length = @set.wall.board_length or return
           row("Header board", [cut(length)], "long, #{short(@set.wall.board_size("height"))} × " \
-            "#{short(@set.wall.board_size("thickness"))}", %w[wall.header.length])
+            "#{short(@set.wall.board_size("thickness"))}", keys: %w[wall.header.length])
         end
 
         def rail_line
           row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor",
-            %w[wall.rail_line wall.cover wall.standoff wall.above],
+            keys: %w[wall.rail_line wall.cover wall.standoff wall.above],
             codes: %w[bypass.above bypass.cover bypass.parking bypass.studs bypass.header bypass.nogging
               bypass.standoff])
         end

@@ -20,7 +20,7 @@ module YellowTrack
           @faults = []
           @put = hash(typed["put"]).to_h { |step, text| [step, text.to_s.strip.empty? ? "" : day(text, step)] }
           @days = HOW.flat_map { |name, how| list(typed[name]).map { |text| [day(text, name), how] } }.to_h
-          @travel, @crew = number("travel", typed["travel"], "minutes", 0), number("crew", typed["crew"], "people", 1)
+          @travel, @crew = number("travel", typed["travel"], "minutes", least: 0), number("crew", typed["crew"], "people", least: 1)
           raise Faults.new(@faults) if @faults.any?
         end
 
@@ -69,7 +69,7 @@ module YellowTrack
           refuse("\"#{text[0, 40]}\" is no day: the calendar does not have it. Write it as #{Date.today.iso8601}.", key)
         end
 
-        def number(name, text, of, least)
+        def number(name, text, of, least:)
           return if text.to_s.strip.empty?
 
           most = CrewHours::MOST.fetch("visits.#{name}")

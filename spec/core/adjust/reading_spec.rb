@@ -115,7 +115,7 @@ RSpec.describe YellowTrack::Adjust::Reading do
 
     def checks(**hung)
       one = plan("hung.B" => hung.transform_keys(&:to_s)).set.readings.last
-      YellowTrack::Adjust::Checks.of(one, one.answer, learnt, printer).found
+      YellowTrack::Adjust::Checks.of(one, one.answer, learnt, printer:).found
     end
 
     def gaps(top, middle, bottom) = {"top" => top, "middle" => middle, "bottom" => bottom}
@@ -136,7 +136,7 @@ RSpec.describe YellowTrack::Adjust::Reading do
     it "tells what is near the head from what is near the floor" do
       fold = plan("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2},
         "hung.A" => {"gaps" => {"top" => 5, "bottom" => 5, "pivot" => 30, "lead" => 30}}).set.readings.first
-      said = YellowTrack::Adjust::Checks.of(fold, fold.answer, learnt, printer).found
+      said = YellowTrack::Adjust::Checks.of(fold, fold.answer, learnt, printer:).found
       expect(said.map(&:code)).to contain_exactly("adjust.head", "adjust.range")
       expect(said.map(&:says).join).to include("The jack has no way left").and include("meets what is above it")
     end

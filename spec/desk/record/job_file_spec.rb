@@ -18,7 +18,7 @@ RSpec.describe YellowTrack::Desk::JobFile do
       entry = book.log.of(opening.id).last
       opening.note({kind: "correction", key: "entry.#{entry.id}", before: nil, after: "was the other panel"},
         who: "Odo")
-      book.drafts.keep(opening.id, "survey.widths.top", "18o8", "no length", owner: "device")
+      book.drafts.keep(opening.id, "survey.widths.top", "18o8", says: "no length", owner: "device")
       YellowTrack::Desk::Offering.new(made).make!({}, who: "Odo")
     end
   end

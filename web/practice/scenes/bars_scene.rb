@@ -39,7 +39,7 @@ module YellowTrack
 
           def rack = part.stands_on
 
-          def bars(sharing, name) = RackDrawing.of(rack, sharing, part.options.values, printer, name:)
+          def bars(sharing, name) = RackDrawing.of(rack, sharing, part.options.values, printer:, name:)
         end
       end
     end

@@ -9,13 +9,13 @@ module YellowTrack
 
         def stop(code)
           case code
-          when "adjust.slide" then check(code, :stop, falls_short, "Pack or plane the jamb by that, or trim the top.")
+          when "adjust.slide" then check(code, :stop, falls_short, cure: "Pack or plane the jamb by that, or trim the top.")
           when "adjust.range"
             check(code, :stop, "The jack has no way left for #{len(@answer.jack.abs)}.",
-              "Set the jack at its end, and pack or lower the track for the rest.")
+              cure: "Set the jack at its end, and pack or lower the track for the rest.")
           when "adjust.head"
             check(code, :stop, "Jacked up so far, the panel meets what is above it.",
-              "Trim the top, or let the top be uneven: even side.")
+              cure: "Trim the top, or let the top be uneven: even side.")
           end
         end
 

@@ -12,13 +12,13 @@ module YellowTrack
           case code
           when "adjust.range"
             check(code, :stop, "One #{carrier} alone runs to its end, #{over} short.",
-              "Pack the jamb by what is left over#{left_over}, or move the other #{carrier} too.")
+              cure: "Pack the jamb by what is left over#{left_over}, or move the other #{carrier} too.")
           when "adjust.floor"
             check(code, :stop, "One #{carrier} alone brings a lower corner too near the floor, by #{over}.",
-              "Trim #{over} off the foot, or pack the jamb by what is left over#{left_over}.")
+              cure: "Trim #{over} off the foot, or pack the jamb by what is left over#{left_over}.")
           when "adjust.head"
             check(code, :stop, "One #{carrier} alone brings an upper corner too near what is above, by #{over}.",
-              "Pack the track lower by #{over}, or pack the jamb by what is left over#{left_over}.")
+              cure: "Pack the track lower by #{over}, or pack the jamb by what is left over#{left_over}.")
           end
         end
 
@@ -36,14 +36,14 @@ module YellowTrack
           return unless @answer.codes.include?("adjust.off")
 
           check("adjust.off", :stop, "This is too far to be an adjuster's.",
-            "A roller is off its track, a #{carrier} is undone, or the track has come down: look before turning.")
+            cure: "A roller is off its track, a #{carrier} is undone, or the track has come down: look before turning.")
         end
 
         def rear
           return unless @answer.rear?
 
           check("adjust.rear", :watch, "The rear #{carrier} is in the wall.",
-            "The stop comes off and the panel is pulled past it; somebody holds it.")
+            cure: "The stop comes off and the panel is pulled past it; somebody holds it.")
         end
 
         def bow
@@ -51,7 +51,7 @@ module YellowTrack
 
           check("adjust.bow", :watch, "#{len(@answer.bow.abs)} of bow stays whatever is turned: the jamb is bowed or " \
             "the panel warped.",
-            "Hold a straightedge to the panel's edge, or swap it for its neighbour: if the bow goes with the panel " \
+            cure: "Hold a straightedge to the panel's edge, or swap it for its neighbour: if the bow goes with the panel " \
               "it is the panel. Plane, pack or accept.")
         end
 
@@ -59,7 +59,7 @@ module YellowTrack
           return unless @learnt.slips?
 
           check("adjust.slip", :watch, "The last move changed next to nothing.",
-            "The screw slips, or the #{carrier} does not carry: look before turning further.")
+            cure: "The screw slips, or the #{carrier} does not carry: look before turning further.")
         end
       end
     end

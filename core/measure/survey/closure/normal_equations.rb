@@ -56,12 +56,12 @@ module YellowTrack
         def cholesky(lower)
           lower.each_with_index do |row, i|
             row.each_index do |j|
-              row[j] = element(row[j], row, lower[j], i, j)
+              row[j] = element(row[j], row, lower[j], i:, j:)
             end
           end
         end
 
-        def element(value, row, other, i, j)
+        def element(value, row, other, i:, j:)
           j.times { |k| value -= row[k] * other[k] }
           if i == j
             Math.sqrt((value > LEAST_PIVOT) ? value : LEAST_PIVOT)
