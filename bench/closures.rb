@@ -17,8 +17,14 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         @random = Random.new(SEED)
-        [*SLIPS.map { |slip| found(slip) }, alarms("false alarms, all readings") { MadeUpOpening.new(@random, fall: 3) },
-          alarms("false alarms, leans but no floor, on 5 mm of fall") { MadeUpOpening.new(@random, fall: 5, floor: false) }]
+        [*SLIPS.map { |slip| found(slip) }, alarms("false alarms, all readings") {
+          MadeUpOpening.new(@random,
+            fall: 3)
+        },
+          alarms("false alarms, leans but no floor, on 5 mm of fall") {
+            MadeUpOpening.new(@random, fall: 5,
+              floor: false)
+          }]
       end
 
       private

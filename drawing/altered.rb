@@ -72,7 +72,10 @@ module YellowTrack
         dimension = Dimension.new(@pen)
         left, foot_y = at(-edge, foot)
         dimension.across(left, at(0, 0)[0], BOX[1] - 6, figure: say(edge), feet: BOX[1]) if edge.positive?
-        dimension.upright(at(0, 0)[1], foot_y, left - 22, figure: say(@alter.height), feet: left - 4) if @alter.height.positive?
+        if @alter.height.positive?
+          dimension.upright(at(0, 0)[1], foot_y, left - 22, figure: say(@alter.height),
+            feet: left - 4)
+        end
         dimension.across(left, left + @frame.length(@slab[0]), HEIGHT - 14, figure: say(@slab[0]), feet: foot_y + 4)
       end
     end

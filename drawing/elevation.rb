@@ -230,7 +230,8 @@ module YellowTrack
       def widths
         feet = floor + 4
         @set.panels.zip(lefts).each_with_index do |(panel, left), place|
-          @dimension.across(x(left), x(left + panel.width), feet + 18 + 22 * (place % 2), figure: figure(panel.width), feet:)
+          @dimension.across(x(left), x(left + panel.width), feet + 18 + 22 * (place % 2), figure: figure(panel.width),
+            feet:)
         end
       end
     end

@@ -52,12 +52,14 @@ module YellowTrack
       def measures
         dimension = Dimension.new(@pen)
         dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, figure: say(@width), feet: @picture.y(0) + 4)
-        dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, figure: say(@frame.stile), feet: BOX[1] - 4)
+        dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, figure: say(@frame.stile),
+          feet: BOX[1] - 4)
         @frame.rail_places.each do |foot, head|
           dimension.upright(@picture.y(head), @picture.y(foot), @picture.x(@width) + 26, figure: say(head - foot),
             feet: @picture.x(@width) + 4)
         end
-        dimension.upright(@picture.y(@height), @picture.y(0), @picture.x(0) - 24, figure: say(@height), feet: @picture.x(0) - 4)
+        dimension.upright(@picture.y(@height), @picture.y(0), @picture.x(0) - 24, figure: say(@height),
+          feet: @picture.x(0) - 4)
       end
     end
   end

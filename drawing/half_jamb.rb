@@ -64,7 +64,8 @@ module YellowTrack
         dimension = Dimension.new(@pen)
         top = y(@set.terms.setback + @set.thickness)
         dimension.across(x(0), x(pivot), top - 18, figure: say(pivot), feet: top - 2)
-        dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, figure: say(@set.half_jamb), feet: y(-STRIP_DEEP) + 2)
+        dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, figure: say(@set.half_jamb),
+          feet: y(-STRIP_DEEP) + 2)
         dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, figure: say(@set.terms.setback),
           feet: x(@set.gaps.side + SHOWN) + 4)
         @pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4],

@@ -95,7 +95,8 @@ module YellowTrack
         {"top" => [@frame.y(@panel.height), -16], "bottom" => [@frame.y(0), 26]}.each do |edge, (feet, step)|
           places = @drilling.holes.select { |hole| hole.edge == edge && drilled?(hole) }.map(&:x).uniq
           places.each_with_index do |x, row|
-            dimension.across(at(0, 0)[0], at(x, 0)[0], feet + step * (row + 1) + ((step < 0) ? 0 : 2), figure: say(x), feet:)
+            dimension.across(at(0, 0)[0], at(x, 0)[0], feet + step * (row + 1) + ((step < 0) ? 0 : 2), figure: say(x),
+              feet:)
           end
         end
         dimension.across(@frame.x(0), @frame.x(@panel.width), HEIGHT - 8, figure: say(@panel.width), feet: HEIGHT - 20)

@@ -43,7 +43,8 @@ module YellowTrack
       # Each dial and what stands beside it.
       def own
         all.flat_map do |name, one|
-          [output("turned-#{name}", {name => 1}, one.least, values: one.counts.map { |count| @controls.words(name, count) }),
+          [output("turned-#{name}", {name => 1}, one.least,
+            values: one.counts.map { |count| @controls.words(name, count) }),
             output("at-#{name}", {name => 1}, one.least,
               values: one.counts.map { |count| Adjust::Words.signed(@controls.at(name, count), @controls.printer) }),
             output("needle-#{name}", {name => 1}, one.least,
@@ -51,7 +52,8 @@ module YellowTrack
         end
       end
 
-      def layer(name, of, counts, &transform) = output(name, of, counts.first, values: counts.map(&transform), as: "layer")
+      def layer(name, of, counts, &transform) = output(name, of, counts.first, values: counts.map(&transform),
+        as: "layer")
 
       def differences(less, more) = ((all[more].least - all[less].most)..(all[more].most - all[less].least))
 

@@ -41,7 +41,8 @@ module YellowTrack
       def places(which, middle, size)
         @dimension.across(middle - 36, middle - 5, 62, figure: told(which, "room", "room"), feet: 84)
         @dimension.across(middle + 5, middle + 36, 40, figure: told(which, "closet", "closet"), feet: 84)
-        @dimension.upright(136 - size / 2, 136 + size / 2, middle + 82, figure: told(which, "wheel", "wheel"), feet: middle + 6)
+        @dimension.upright(136 - size / 2, 136 + size / 2, middle + 82, figure: told(which, "wheel", "wheel"),
+          feet: middle + 6)
       end
 
       def told(which, key, name) = (mm = @parts.fetch(which)[key]) ? @printer.short(mm) : name

@@ -51,7 +51,8 @@ module YellowTrack
 
         top = @frame.y(outer.last)
         dimension.across(@frame.x(0), @frame.x(outer.first), top - 16, figure: say(outer.first), feet: top - 4)
-        dimension.upright(top, floor, @frame.x(outer.first) + 34, figure: say(outer.last), feet: @frame.x(outer.first) + 4)
+        dimension.upright(top, floor, @frame.x(outer.first) + 34, figure: say(outer.last),
+          feet: @frame.x(outer.first) + 4)
       end
 
       def say(mm) = @printer.text(mm)

@@ -56,12 +56,14 @@ module YellowTrack
 
       def paint(letter)
         [step(letter, "coat", "take off, paint", place: "site", range: 40..200),
-          step(letter, "rehang", "rehang", place: "site", range: 20..60, after: "coat", hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
+          step(letter, "rehang", "rehang", place: "site", range: 20..60, after: "coat",
+            hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
       end
 
       def filler(letter)
         [step(letter, "fill", "fill and glue", place: "site", range: 30..200),
-          step(letter, "sand", "sand", place: "site", range: 20..60, after: "fill", hours: hours([24, 48], [12, 18, 24, 48, 72]))]
+          step(letter, "sand", "sand", place: "site", range: 20..60, after: "fill",
+            hours: hours([24, 48], [12, 18, 24, 48, 72]))]
       end
 
       def covering(letter) = others(letter, "cover", "the covering is laid")

@@ -37,7 +37,8 @@ module YellowTrack
         end
 
         def reasons(_plan)
-          [reason("follow", "the eye sees the gap, not the plumb", !@mirror, says: "in a tall mirror the eye sees the plumb"),
+          [reason("follow", "the eye sees the gap, not the plumb", !@mirror,
+            says: "in a tall mirror the eye sees the plumb"),
             reason("plumb", "a tall mirror shows what leans", @mirror, says: "there is no mirror"),
             reason("plumb", "the linings are new", @new, says: "the linings are old"),
             reason("follow", "the adjusters are for that", false, says: "that they can is no reason to"),
@@ -100,7 +101,8 @@ module YellowTrack
             reason("open jamb", "more clear width is wanted", @boxes, says: "hangers go in at any width"),
             reason("half jamb", "it gives more clear width", false, says: "it takes some: it stands before the jamb"),
             reason("open jamb", "the side gap need not be even then", false, says: "it is in view and has to be"),
-            reason("half jamb", "the set need not be hung level then", false, says: "only a little out of square is hidden")]
+            reason("half jamb", "the set need not be hung level then", false,
+              says: "only a little out of square is hidden")]
         end
       end
 
@@ -121,8 +123,10 @@ module YellowTrack
         def reasons(plan)
           half = !plan.opening["half_jamb.thickness"].nil?
           [reason("even top", "behind a half jamb the top is what shows", half, says: "there is none"),
-            reason("even side", "at an open jamb the side gap is in view", !half, says: "the half jamb stands before it"),
-            reason("even top", "the jack reaches farther than the slides", false, says: "reach does not say what is seen"),
+            reason("even side", "at an open jamb the side gap is in view", !half,
+              says: "the half jamb stands before it"),
+            reason("even top", "the jack reaches farther than the slides", false,
+              says: "reach does not say what is seen"),
             reason("even side", "the pivots have to stand plumb", false, says: "they stand where the slides put them"),
             reason("even top", "the head is always level", false, says: "then both could be even")]
         end

@@ -68,7 +68,8 @@ RSpec.describe "The rooms" do
     yellow, rows = YellowTrack, YellowTrack::Manner::ROWS
     by_key = [yellow::Sets.all, yellow::Drawing::Elevation.kinds, yellow::Drawing::Sections.kinds]
     by_motion = [yellow::Drawing::Above.kinds, yellow::Desk::Tally.kinds]
-    adjusted = [yellow::Adjust::Controls, yellow::Adjust::Checks, yellow::Drawing::BenchView, yellow::Drawing::Responses]
+    adjusted = [yellow::Adjust::Controls, yellow::Adjust::Checks, yellow::Drawing::BenchView,
+      yellow::Drawing::Responses]
     expect(by_key.map(&:keys)).to all eq rows.keys
     expect(by_motion.map(&:keys)).to all eq rows.values.map(&:motion).uniq
     expect(adjusted.map { |one| one.kinds.keys }).to all eq %i[slide fold]

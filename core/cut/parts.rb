@@ -91,7 +91,10 @@ module YellowTrack
 
       between = cuts[:uprights] - 1
       length = (cuts[:plate] - cuts[:uprights] * Prepare::BuiltDownHead::PLATE) / between
-      Array.new(between) { part("F", "nogging of the head", material, length: Length.down(length, @plan.opening.grain)) }
+      Array.new(between) {
+        part("F", "nogging of the head", material,
+          length: Length.down(length, @plan.opening.grain))
+      }
     end
 
     # On both faces of a bottom rail that is thinner than its stiles.
@@ -99,7 +102,10 @@ module YellowTrack
       thick = @set.guides&.strips or return []
       stile = @set.framed&.stile || @set.opening["slab.stile"] || 0r
       @set.panels.flat_map do |panel|
-        Array.new(2) { part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}", length: panel.width - 2 * stile) }
+        Array.new(2) {
+          part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}",
+            length: panel.width - 2 * stile)
+        }
       end
     end
 

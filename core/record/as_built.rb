@@ -20,7 +20,8 @@ module YellowTrack
     # @return [Array<Item>]
     def hung(set)
       set.readings.flat_map do |one|
-        of("gap", one.name, one.planned, read: one.read["gaps"]) + of("floor", one.name, one.planned_floor, read: one.read["floor"])
+        of("gap", one.name, one.planned, read: one.read["gaps"]) + of("floor", one.name, one.planned_floor,
+          read: one.read["floor"])
       end
     end
 

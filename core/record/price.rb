@@ -148,7 +148,12 @@ module YellowTrack
       counts = openings.map { |plan, _| plan.set.fittings }.reduce({}) do |all, one|
         all.merge(one) { |_, some, more| some + more }
       end
-      counts.filter_map { |name, count| line(FITTINGS.fetch(name, name), name, count, unit: "piece") if count.positive? }
+      counts.filter_map { |name, count|
+        if count.positive?
+          line(FITTINGS.fetch(name, name), name, count,
+            unit: "piece")
+        end
+      }
     end
 
     # Parts that mends fit.

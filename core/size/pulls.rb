@@ -23,7 +23,8 @@ module YellowTrack
       stile = Pulls.stile(set.opening)
       @near = sum("near", "Pull, from the near edge", "stile ÷ 2", why: "In the middle of the stile at the free edge.",
         stile:)
-      @far = sum("far", "Pull, from the far edge", "width − stile ÷ 2", why: "In the middle of the stile at the free edge.",
+      @far = sum("far", "Pull, from the far edge", "width − stile ÷ 2",
+        why: "In the middle of the stile at the free edge.",
         width: set.width, stile:)
       @up = sum("up", "Pull, above the panel's bottom", "height − gap",
         why: "At the handles' height over the finished floor.",

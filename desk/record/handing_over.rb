@@ -121,7 +121,8 @@ module YellowTrack
         entry = {kind: "hand-over", key: "signed", before: nil, after: record(told, mended)}
         book.transaction do
           opening.service.close!(who:) if mended
-          handed = KeptOpening.new(book, book.openings.find(opening.id)).note(entry, who:, columns: {stage: "hand-over"})
+          handed = KeptOpening.new(book, book.openings.find(opening.id)).note(entry, who:,
+            columns: {stage: "hand-over"})
           due([{day: told.look_back, opening_id: opening.id,
                 says: {"letter" => opening.letter, "name" => opening.name}}])
           handed

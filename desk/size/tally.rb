@@ -78,7 +78,8 @@ module YellowTrack
       # Where the closed panels stand, and what is left between those that meet.
       def stand
         [row("Panels at", [list(@set.panels.map(&:x))], "their left edges, closed",
-          keys: @set.panels.map { |panel| "panels.#{panel.name}.x" }, line: ["from the left jamb's foot"]), meets].compact
+          keys: @set.panels.map { |panel| "panels.#{panel.name}.x" },
+          line: ["from the left jamb's foot"]), meets].compact
       end
 
       def meets

@@ -32,7 +32,8 @@ module YellowTrack
         def widths
           feet = floor + 4
           @set.panels.each_with_index do |panel, place|
-            @dimension.across(x(panel.x), x(panel.right), feet + 18 + 22 * (place % 2), figure: figure(panel.width), feet:)
+            @dimension.across(x(panel.x), x(panel.right), feet + 18 + 22 * (place % 2), figure: figure(panel.width),
+              feet:)
           end
         end
       end

@@ -31,7 +31,8 @@ module YellowTrack
         def drawings
           moves = @plan.set.moves
           top = @page.top
-          @page.drawing(Whole.new(@plan, moves, @printer, cut_printer: @plan.opening.cut_printer), at: [0, top], width: @page.wide,
+          @page.drawing(Whole.new(@plan, moves, @printer, cut_printer: @plan.opening.cut_printer), at: [0, top],
+            width: @page.wide,
             height: HIGH)
         end
 

@@ -4,7 +4,8 @@ require "date"
 
 RSpec.describe YellowTrack::Practice::Mark do
   let(:question) do
-    YellowTrack::Practice::Drills.question("tightest", level: 3, seed: 5, read: YellowTrack::Files::Commands.method(:read))
+    YellowTrack::Practice::Drills.question("tightest", level: 3, seed: 5,
+      read: YellowTrack::Files::Commands.method(:read))
   end
   let(:height) { question.parts.last }
 

@@ -131,12 +131,14 @@ module YellowTrack
 
         def tightest
           row("Tightest", derived(figures.tightest_width), "wide",
-            keys: %w[survey.tightest_width survey.width_spread survey.plumb_width survey.greatest_width], codes: %w[survey.taper])
+            keys: %w[survey.tightest_width survey.width_spread survey.plumb_width survey.greatest_width],
+            codes: %w[survey.taper])
         end
 
         def level
           row("Level height", derived(figures.level_height), "",
-            keys: %w[survey.level_height survey.height_spread survey.greatest_head survey.covering], codes: %w[survey.level])
+            keys: %w[survey.level_height survey.height_spread survey.greatest_head survey.covering],
+            codes: %w[survey.level])
         end
 
         def jambs = row("Jambs", derived(figures.bow.abs), bow_words, keys: %w[survey.bow], codes: %w[survey.bow])
@@ -153,11 +155,13 @@ module YellowTrack
         def floor
           return row("Floor", "not read", "", keys: []) unless survey.floor.read?
 
-          row("Floor", derived(figures.floor_fall), "fall", keys: %w[survey.floor_fall survey.floor_high], codes: %w[survey.fall])
+          row("Floor", derived(figures.floor_fall), "fall", keys: %w[survey.floor_fall survey.floor_high],
+            codes: %w[survey.fall])
         end
 
         def covering
-          figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come", keys: %w[survey.covering],
+          figures.covering.positive? ? row("Covering", derived(figures.covering), "still to come",
+            keys: %w[survey.covering],
             codes: %w[survey.covering]) : nil
         end
 

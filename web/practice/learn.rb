@@ -43,7 +43,8 @@ module YellowTrack
           in YellowTrack::Plan => plan
             Drawing::Whole.new(plan, moves(plan), state.printer, cut_printer: plan.opening.cut_printer)
           in YellowTrack::Practice::Rack => rack
-            RackDrawing.of(rack, rack.best, YellowTrack::Practice::CutFrom.names(rack), printer: state.printer, name: "bars")
+            RackDrawing.of(rack, rack.best, YellowTrack::Practice::CutFrom.names(rack), printer: state.printer,
+              name: "bars")
           in YellowTrack::Practice::Lesson::OnBench::Turned => turned then hung(turned, state.printer)
           in Diagnosis => door then Drawing::Shares.new(door.causes)
           in Hash => built then Drawing::Layers.new(built, state.printer, side: "left")

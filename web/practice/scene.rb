@@ -12,7 +12,8 @@ module YellowTrack
         # @param screen [QuestionScreen]
         # @return [Scene]
         def self.of(screen)
-          {"plan" => Scenes::OpeningScene, "move" => Scenes::BenchScene, "cut" => Scenes::BarsScene, "service" => Scenes::DoorScene,
+          {"plan" => Scenes::OpeningScene, "move" => Scenes::BenchScene, "cut" => Scenes::BarsScene,
+           "service" => Scenes::DoorScene,
            "visits" => Scenes::JobScene}.fetch(screen.question.file).new(screen)
         end
 

@@ -43,7 +43,9 @@ module YellowTrack
           (all.length > FEW) ? "#{all.length} drills" : all.join(", ")
         end
 
-        def names(round) = round.drills.map { |key| YellowTrack::Practice::Drills.all[key]&.then { |one| one::NAME } || key }
+        def names(round) = round.drills.map { |key|
+          YellowTrack::Practice::Drills.all[key]&.then { |one| one::NAME } || key
+        }
 
         # @return [Array<Store::Practice::CrewRound>] set for the crew, the latest first
         def crew_rounds = @crew_rounds ||= book.practice.crew_rounds(most: CREW_ROUNDS)

@@ -32,7 +32,8 @@ module YellowTrack
 
         def packing
           @screen.layers.map do |side, layers|
-            row("Pack #{side}", [derived(@needs[:packing][side][:target])], "at the jamb", keys: ["prepare.packing.#{side}"],
+            row("Pack #{side}", [derived(@needs[:packing][side][:target])], "at the jamb",
+              keys: ["prepare.packing.#{side}"],
               line: [layers.words])
           end
         end
@@ -67,7 +68,8 @@ module YellowTrack
             "#{derived(station[:x])}: #{layers.empty? ? "none" : layers}"
           end
           row("Base strip", [derived(@opening.opening["base_strip"])], "on shims up to #{@screen.short(most)}",
-            keys: stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" }, line: ["#{told.join("; ")}.#{under}"])
+            keys: stations.each_index.map { |place| "prepare.base_strip.#{place + 1}.shim" },
+            line: ["#{told.join("; ")}.#{under}"])
         end
 
         # Layers over the track, or over panels that cover the head.
@@ -106,8 +108,8 @@ module YellowTrack
           thick = down[:frame] ? [derived(down[:frame]), :"thick,"] : [:"the wall's thickness less its boards,"]
           row("Its frame", [*thick, cut(down[:upright])], "uprights, #{down[:uprights]}",
             keys: %w[prepare.built_down.frame prepare.built_down.upright prepare.built_down.plate],
-            line: ["two plates of #{cut(down[:plate])}, above and below; boards on both faces land flush with the wall's. " \
-              "Its underside #{derived(down[:underside])} above the finished floor", *uprights],
+            line: ["two plates of #{cut(down[:plate])}, above and below; boards on both faces land flush with the " \
+              "wall's. Its underside #{derived(down[:underside])} above the finished floor", *uprights],
             codes: %w[bypass.nogging])
         end
 
@@ -136,7 +138,8 @@ module YellowTrack
           cuts = @needs[:casing] or return
           row("Casing", [cut(cuts[:head_long]), :"head,", cut(cuts[:leg])], "legs, to the long points",
             keys: %w[prepare.casing.head_long prepare.casing.head_short prepare.casing.leg],
-            line: ["mitres first, then measured from the long point; head #{cut(cuts[:head_short])} to the short points"])
+            line: ["mitres first, then measured from the long point; head #{cut(cuts[:head_short])} to the " \
+              "short points"])
         end
 
         def head
@@ -161,7 +164,8 @@ module YellowTrack
           filled = (infill[:count] > 0) ? "infill #{derived(infill[:width])} × #{derived(infill[:height])}, " \
             "#{infill[:count]} a panel" : "stiles and rails leave nothing to fill"
           row("Framed panel", [cut(cuts[:stiles]), :"stiles,", cut(cuts[:rail_length])], "rails",
-            keys: %w[prepare.framed.stiles prepare.framed.rail prepare.framed.infill.width prepare.framed.infill.height],
+            keys: %w[prepare.framed.stiles prepare.framed.rail prepare.framed.infill.width
+              prepare.framed.infill.height],
             line: ["#{filled}. Dry-fit, diagonals equal, glue, sand; hang it before paint."])
         end
 

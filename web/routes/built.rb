@@ -6,7 +6,10 @@ module YellowTrack
       # The record: as built beside as planned.
       module Built
         def self.registered(app)
-          app.get(%r{/openings/#{Asking::NUMBER}/built}o) { |id| show screen_of(Web::Built::OpeningRecord, find_opening(id)) }
+          app.get(%r{/openings/#{Asking::NUMBER}/built}o) { |id|
+            show screen_of(Web::Built::OpeningRecord,
+              find_opening(id))
+          }
           app.get(%r{/jobs/#{Asking::NUMBER}/built}o) { |id| show Web::Built::HouseRecord.new(find_job(id), **asked) }
           app.get(%r{/kits/#{Kits::NAME}/built}o) do |id|
             show Web::Built::KitRecord.new(book, YellowTrack::Files::Shelf.kit(sheet_of(id)), **asked)

@@ -75,7 +75,8 @@ module YellowTrack
           # What is done now: hangers turned, or a finding asked; nil for an answer.
           def step
             case params["do"]
-            when "turn" then turned.values_at(*YellowTrack::Practice::PlayedBench::SIDES).map { |text| text || 0 }.join(",")
+            when "turn"
+              turned.values_at(*YellowTrack::Practice::PlayedBench::SIDES).map { |text| text || 0 }.join(",")
             when "ask" then params["ask"].to_s
             end
           end

@@ -71,7 +71,8 @@ module YellowTrack
       def self.unread(error)
         return FAILED unless error.is_a?(Puma::HttpParserError)
 
-        error.message.match?(/longer than/i) ? FrontDoor.refused(414, FrontDoor::TOO_LONG) : FrontDoor.refused(400, Gate::READ)
+        error.message.match?(/longer than/i) ? FrontDoor.refused(414, FrontDoor::TOO_LONG) : FrontDoor.refused(400,
+          Gate::READ)
       end
 
       def self.written(file, secret)

@@ -169,7 +169,8 @@ module YellowTrack
         stock = filling.stock
         @left[stock] -= 1 if stock
         @so_far.push(filling)
-        place(left - filling.number, others, aside, waste: stock ? waste + filling.waste : waste, held: stock ? held : filling,
+        place(left - filling.number, others, aside, waste: stock ? waste + filling.waste : waste,
+          held: stock ? held : filling,
           due: due + filling.adds)
         @so_far.pop
         @left[stock] += 1 if stock

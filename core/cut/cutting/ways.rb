@@ -56,7 +56,8 @@ module YellowTrack
       # beyond the least.
       #
       # @return [Array<Filling>, nil] nil for too many
-      def beyond(least, most, adds) = fillings(nil, least, least + most, wanted: -adds) { |filled| filled - least }&.reverse
+      def beyond(least, most, adds) = fillings(nil, least, least + most,
+        wanted: -adds) { |filled| filled - least }&.reverse
 
       # What all pieces are worth more than bars give away, Worth::SCALE times as
       # large.

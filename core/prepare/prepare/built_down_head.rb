@@ -67,7 +67,8 @@ module YellowTrack
 
       def built
         planned, wanting = @set.sizing.head_packing, @set.heights.build&.head || 0r
-        @height = sum("height", "Head to build down", "planned + wanting", why: "What is planned, and what the panels want.",
+        @height = sum("height", "Head to build down", "planned + wanting",
+          why: "What is planned, and what the panels want.",
           planned:, wanting:)
         @underside = sum("underside", "Its underside", "level height − wanting", why: "Above the finished floor.",
           level_height: @set.sizing.height, wanting:)

@@ -79,7 +79,8 @@ module YellowTrack
           width: sum("infill.width", "Infill, wide", "sight + 2 × (groove − free)",
             why: "Clear of its groove's floor; solid wood moves across its grain.",
             sight: sight_width, groove:, free: (@solid ? SOLID_FREE : SHEET_FREE).to_r),
-          height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)", why: "Clear of its groove's floor.",
+          height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)",
+            why: "Clear of its groove's floor.",
             sight: sight_height, groove:, free: SHEET_FREE.to_r)
         ).freeze
       end

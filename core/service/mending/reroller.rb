@@ -60,7 +60,10 @@ module YellowTrack
         return unless was && is
 
         values = {new_wheel: is, old_wheel: was}
-        return sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2", why: GAIN, **values) unless bodies_differ?
+        unless bodies_differ?
+          return sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2", why: GAIN,
+            **values)
+        end
 
         rolls_below? ? sum("gain", "Gain in height, g", "(new wheel − old wheel) ÷ 2 + new seat − old seat + " \
           "new spacer − old spacer", why: GAIN, **values, **both("seat"), **both("spacer")) :
@@ -101,7 +104,8 @@ module YellowTrack
         @below = sum("below", *BELOW, why: "As found, and the gain.", gap:, gain:) if gap
         @above = sum("above", *above_words, why: "As found, and the gain.", **{above_name => head}, gain:) if head
         if lift && rolls_below?
-          @lift = sum("lift", "Lift room then", "lift room − gain", why: "Under 0 it cannot be lifted in.", lift_room: lift,
+          @lift = sum("lift", "Lift room then", "lift room − gain", why: "Under 0 it cannot be lifted in.",
+            lift_room: lift,
             gain:)
         end
         if height && spacing&.positive?

@@ -19,7 +19,8 @@ module YellowTrack
             weight: @set.weight,
             hands: @set.hands, gap: @set.floor_gap
               .between("panels.#{name}.gap", "Gap under #{name} closed", left, to: left + @set.width),
-            holes: (role == :pivot) ? pivot_holes : [hole("top", "lead", @terms.lead_inset, purpose: "guide pin")]).freeze
+            holes: (role == :pivot) ? pivot_holes : [hole("top", "lead", @terms.lead_inset,
+              purpose: "guide pin")]).freeze
         end
       end
 

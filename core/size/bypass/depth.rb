@@ -87,7 +87,8 @@ module YellowTrack
 
       def rails_on_floor
         @rails = lanes.to_h do |lane, middle|
-          [lane, sum("rails.#{lane}", "Floor rail, lane #{lane}", "channel + back", why: "From the front into the closet.",
+          [lane, sum("rails.#{lane}", "Floor rail, lane #{lane}", "channel + back",
+            why: "From the front into the closet.",
             channel: middle, back:)]
         end
       end

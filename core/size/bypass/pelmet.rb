@@ -42,11 +42,13 @@ module YellowTrack
       end
 
       def round_the_rail
-        front = sum("front", "Pelmet, front", "rail + past", why: "Past both ends of the rail.", rail: @set.track.length,
+        front = sum("front", "Pelmet, front", "rail + past", why: "Past both ends of the rail.",
+          rail: @set.track.length,
           past: PAST)
         side = sum("return", "Pelmet, return",
           "stand off + packing + board + lanes × thickness + between × air + behind",
-          why: "From the wall to past the front panel.", stand_off: @set.kit.fetch("standoff"), packing: @set.wall.standoff,
+          why: "From the wall to past the front panel.", stand_off: @set.kit.fetch("standoff"),
+          packing: @set.wall.standoff,
           board: @set.wall.board_thickness, lanes: lanes, between: lanes - 1, thickness: @set.thickness,
           air: @set.air || 0r, behind: BEHIND)
         [front, side, side]

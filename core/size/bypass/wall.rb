@@ -106,7 +106,8 @@ module YellowTrack
 
       def pack
         sum("standoff", "Packing behind the rail", "most(deepest + clear − stand off − board, 0)",
-          why: "The panel's back clears the deepest thing on the wall.", deepest: @brief.survey["wall.projection"] || 0r,
+          why: "The panel's back clears the deepest thing on the wall.",
+          deepest: @brief.survey["wall.projection"] || 0r,
           clear: CLEAR.to_r, stand_off: @brief.kit.fetch("standoff"), board: board_thickness)
       end
 

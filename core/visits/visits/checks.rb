@@ -35,14 +35,16 @@ module YellowTrack
           next if more.empty?
 
           most = more.map { |place| step(place).hands }.max
-          check("hands", :watch, row.day, places: more, says: "#{most} hands, and the crew has #{@hands}.", cure: "A helper for that day.")
+          check("hands", :watch, row.day, places: more, says: "#{most} hands, and the crew has #{@hands}.",
+            cure: "A helper for that day.")
         end
       end
 
       def late
         @model.steps.each_index.select { |place| step(place).fixed? && @timing.missed?(place) }.map do |place|
           day = @calendar.day_of(@timing.starts[place])
-          check("late", :stop, day, places: [place], says: "What it waits for is not over on #{@calendar.date(step(place).done)}.",
+          check("late", :stop, day, places: [place],
+            says: "What it waits for is not over on #{@calendar.date(step(place).done)}.",
             cure: "Ask for #{@calendar.date(day)}.")
         end
       end
@@ -61,7 +63,8 @@ module YellowTrack
         road = 2 * @calendar.travel
         brief = @plan.visits.select { |visit| site_minutes(visit) < road }
         brief.map do |visit|
-          check("short", :note, visit.day, places: visit.places, says: "#{site_minutes(visit)} minutes of work for #{road} on the " \
+          check("short", :note, visit.day, places: visit.places,
+            says: "#{site_minutes(visit)} minutes of work for #{road} on the " \
             "road.", cure: "See whether a wait or a date can be moved so that it shares a trip.")
         end
       end
@@ -71,7 +74,8 @@ module YellowTrack
       def idle
         @plan.visits.select { |visit| visit.places.each_cons(2).any? { |one, other| gap(one, other) > IDLE } }
           .map do |visit|
-          check("idle", :note, visit.day, places: visit.places, says: "Over #{IDLE} minutes with nothing to do on site.",
+          check("idle", :note, visit.day, places: visit.places,
+            says: "Over #{IDLE} minutes with nothing to do on site.",
             cure: "Other work for the gap, or another day.")
         end
       end
@@ -82,7 +86,8 @@ module YellowTrack
         return [] if @plan.proved?
 
         day, visits = @plan.bound
-        [check("bound", :note, @plan.end_day, places: [], says: "Not proved: no plan ends before #{@calendar.date(day)}, none with " \
+        [check("bound", :note, @plan.end_day, places: [],
+          says: "Not proved: no plan ends before #{@calendar.date(day)}, none with " \
           "fewer than #{visits} visits.", cure: "Good enough to go by.")]
       end
     end

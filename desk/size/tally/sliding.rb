@@ -108,7 +108,8 @@ module YellowTrack
           rails = (@set.rails > 1) ? a_rail_a_lane : one_track
           rail = @set.track.floor_rail or return [rails]
           [rails, row("Floor rail", [cut(rail)], "one end only",
-            keys: %w[track.floor_rail engagement lift_room kit.rail.engagement.design], codes: %w[bypass.engage bypass.lift])]
+            keys: %w[track.floor_rail engagement lift_room kit.rail.engagement.design],
+            codes: %w[bypass.engage bypass.lift])]
         end
 
         def a_rail_a_lane

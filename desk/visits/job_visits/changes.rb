@@ -20,7 +20,8 @@ module YellowTrack
           @faults = []
           @put = hash(typed["put"]).to_h { |step, text| [step, text.to_s.strip.empty? ? "" : day(text, step)] }
           @days = HOW.flat_map { |name, how| list(typed[name]).map { |text| [day(text, name), how] } }.to_h
-          @travel, @crew = number("travel", typed["travel"], "minutes", least: 0), number("crew", typed["crew"], "people", least: 1)
+          @travel, @crew = number("travel", typed["travel"], "minutes", least: 0),
+            number("crew", typed["crew"], "people", least: 1)
           raise Faults.new(@faults) if @faults.any?
         end
 

@@ -9,7 +9,8 @@ module YellowTrack
 
         def stop(code)
           case code
-          when "adjust.slide" then check(code, :stop, falls_short, cure: "Pack or plane the jamb by that, or trim the top.")
+          when "adjust.slide" then check(code, :stop, falls_short,
+            cure: "Pack or plane the jamb by that, or trim the top.")
           when "adjust.range"
             check(code, :stop, "The jack has no way left for #{len(@answer.jack.abs)}.",
               cure: "Set the jack at its end, and pack or lower the track for the rest.")

@@ -51,8 +51,8 @@ module YellowTrack
 
           check("adjust.bow", :watch, "#{len(@answer.bow.abs)} of bow stays whatever is turned: the jamb is bowed or " \
             "the panel warped.",
-            cure: "Hold a straightedge to the panel's edge, or swap it for its neighbour: if the bow goes with the panel " \
-              "it is the panel. Plane, pack or accept.")
+            cure: "Hold a straightedge to the panel's edge, or swap it for its neighbour: if the bow goes with the " \
+            "panel it is the panel. Plane, pack or accept.")
         end
 
         def slip
