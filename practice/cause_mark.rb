@@ -5,7 +5,7 @@ module YellowTrack
     # What was asked of a door, and the cause that was named (handbook 12): minutes spent
     # against the knowledge base's best on the same door. It stands on a Door.
     class CauseMark < Mark
-      GOOD_SHARE, USABLE_SHARE = 3r / 2, 3r # of the best's minutes
+      GOOD_SHARE = 3r / 2 # of the best's minutes
 
       # Asked is keys of findings; cause a key.
       Said = Struct.new(:asked, :cause)
