@@ -10,9 +10,13 @@ module YellowTrack
       class Pages
         OPENINGS = 60 # of a job, the first
         FILES = Dir["#{ROOT}/web/public/**/*.{js,css,woff2,svg}"].sort
+        SHEETS = Dir["#{ROOT}/web/*/page.css"].sort
         # Another version of the application keeps its files anew.
-        VERSION = Digest::SHA256.hexdigest(FILES.map { |file| Digest::SHA256.file(file).hexdigest }.join)[0, 12].freeze
-        ON_ALL = ["/along", "/lines.css", *FILES.map { |file| file.delete_prefix("#{ROOT}/web/public") }].freeze
+        VERSION = Digest::SHA256.hexdigest([*FILES, *SHEETS].map { |file|
+          Digest::SHA256.file(file).hexdigest
+        }.join)[0, 12].freeze
+        ON_ALL = ["/along", "/lines.css", *Styles::OWN.keys.map { |folder| Styles.path(folder) },
+          *FILES.map { |file| file.delete_prefix("#{ROOT}/web/public") }].freeze
         BESIDE = %w[log sheet].freeze
         OF_PLAN = %w[working drilling].freeze
 

@@ -31,6 +31,14 @@ module YellowTrack
         end
       end
 
+      # The folder that its template and its style sheet stand in.
+      #
+      # @return [String] "look"
+      def folder = template[%r{\A[^/]+}]
+
+      # @return [Array<String>] paths of its style sheets, in the order that they are loaded
+      def styles = Styles.of(folder, paper: layout == "page/paper")
+
       def self.underscored(name) = name.gsub(/(?<=[a-z])[A-Z]/) { "_#{_1}" }.downcase
 
       def layout = "page/layout"

@@ -4,7 +4,7 @@ module YellowTrack
   module Web
     # Who asks, and whether he may: looked at before every route.
     module Admission
-      OPEN = %r{\A/(lines\.css\z|calendar/)} # what needs no account: how lines look, and what has a key of its own
+      OPEN = %r{\A/(lines\.css\z|pages/\w+\.css\z|calendar/)} # what needs no account: how lines look, and what has a key of its own
       AWAY = "You are signed out. Sign in in another window: what you typed is sent again then."
       FIRST = "/account/join"
 

@@ -3,14 +3,17 @@
 module YellowTrack
   module Web
     module Routes
-      # The first page, the search, and how lines look.
+      # The first page, the search, and how lines and pages look.
       module Wall
-        LINES = "#{Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }}\n#{Drawing::Lines.least_css}".freeze
+        LINES = "@layer parts {\n#{Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }}\n#{Drawing::Lines.least_css}\n}".freeze
 
         def self.registered(app)
           app.get("/") { show Web::Wall::Screen.new(book, **asked) }
           app.get("/search") { show Search::Screen.new(book, **asked) }
           app.get("/lines.css") { content_type(:css) && cache_control(:public, max_age: 3600) && LINES }
+          app.get(%r{/pages/([a-z_]{1,20})\.css}) do |folder|
+            content_type(:css) && cache_control(:public, max_age: 3600) && (Styles::OWN[folder] || halt(404))
+          end
           app.post("/jobs") { start_job }
           app.helpers(Starting)
         end
