@@ -62,8 +62,8 @@ module YellowTrack
       def answer(panel, at, taper, moves, last)
         gaps = read(taper)
         moves << Adjust::Learnt::Made.new(**last, found: sign(panel) * (gaps["top"] - gaps["bottom"])) if last
-        Adjust::Slider.new(**panel.slice(:kit, :jamb, :width, :height), gaps:, at:,
-          per_turn: Adjust::Learnt.new(panel[:kit], moves).used)
+        hung = Adjust::Slider::Panel.new(at:, **panel.slice(:kit, :jamb, :width, :height))
+        Adjust::Slider.new(hung, gaps:, per_turn: Adjust::Learnt.new(panel[:kit], moves).used)
       end
 
       def sign(panel) = (panel[:jamb] == "right") ? 1 : -1

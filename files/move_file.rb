@@ -52,17 +52,15 @@ module YellowTrack
 
       def slider(read, kit)
         at = %w[left right].to_h { |side| [side, read["at"][side] || 0r] }
-        Adjust::Slider.new(kit:, jamb: read["jamb"], gaps: read["gaps"], width: read["width"], height: read["height"],
-          at:, floor: read["floor"],
-          bumper: read["bumper"] || 0r, engagement: read["engagement"], tops: read["tops"] || {},
-          read: read["read"] || "gap")
+        said = %w[jamb read width height floor bumper engagement tops].to_h { |key| [key.to_sym, read[key]] }
+        Adjust::Slider.new(Adjust::Slider::Panel.new(kit:, at:, **said), gaps: read["gaps"])
       end
 
       def fold(read, kit)
-        Adjust::Fold.new(kit:, width: read["width"], height: read["height"], gaps: read.slice("gt", "gb", "hp", "hl"),
-          side_gap: read["side_gap"],
-          top_gap: read["top_gap"], at: read["at"] || {}, hinge: read["hinge"] || kit.fetch("hinge_gap"),
-          half_jamb: read.dig("half_jamb", "thickness"), school: read["school"])
+        said = %w[width height side_gap top_gap at].to_h { |key| [key.to_sym, read[key]] }
+        pair = Adjust::Fold::Hanging.new(kit:, hinge: read["hinge"] || kit.fetch("hinge_gap"),
+          half_jamb: read.dig("half_jamb", "thickness"), **said)
+        Adjust::Fold.new(pair, gaps: read.slice("gt", "gb", "hp", "hl"), school: read["school"])
       end
     end
   end

@@ -6,7 +6,7 @@ require_relative "../boot"
 
 $LOAD_PATH.unshift(__dir__)
 ENV["APP_ENV"] = "test"
-%w[openings cases choices check_tables crews doors kinds template site served answered practised sums]
+%w[openings cases choices check_tables crews doors kinds template site served answered practised sums sliders]
   .each { |name| require "support/#{name}" }
 
 RSpec::Matchers.define_negated_matcher(:not_include, :include)
@@ -18,5 +18,6 @@ RSpec.configure do |config|
   config.shared_context_metadata_behavior = :apply_to_host_groups
   config.include Openings
   config.include Kinds
+  config.include Sliders
   Kernel.srand config.seed
 end

@@ -4,43 +4,54 @@ module YellowTrack
   module Store
     # One database file: the whole of what a fitter has said and done.
     class Book
-      attr_reader :db, :jobs, :openings, :log, :drafts, :house_rules, :own_kits, :saw, :papers, :prices, :pictures,
-        :tape, :plans, :crew_days, :dues, :feeds, :offers, :finder, :archive, :accounts, :invitations, :sent,
-        :practice, :tries, :once, :replaced, :asked_times
+      # What it has, each with its own tables; those that write what they replaced or into the log
+      # are given it.
+      PARTS = {
+        log: ->(book) { Log.new(book.db) },
+        replaced: ->(book) { Replaced.new(book.db) },
+        jobs: ->(book) { Jobs.new(book.db, book.replaced) },
+        openings: ->(book) { Openings.new(book.db, book.log) },
+        drafts: ->(book) { Drafts.new(book.db) },
+        house_rules: ->(book) { HouseRules.new(book.db, book.replaced) },
+        own_kits: ->(book) { OwnKits.new(book.db, book.replaced) },
+        prices: ->(book) { Prices.new(book.db, book.replaced) },
+        papers: ->(book) { Papers.new(book.db) },
+        saw: ->(book) { Saw.new(book.db, book.log) },
+        tape: ->(book) { Tape.new(book.db) },
+        pictures: ->(book) { Pictures.new(book.db, book.log) },
+        plans: ->(book) { Plans.new(book.db) },
+        crew_days: ->(book) { CrewDays.new(book.db) },
+        dues: ->(book) { Dues.new(book.db) },
+        feeds: ->(book) { Feeds.new(book.db) },
+        offers: ->(book) { Offers.new(book.db) },
+        finder: ->(book) { Finder.new(book.db) },
+        archive: ->(book) { Archive.new(book.db) },
+        accounts: ->(book) { Accounts.new(book.db) },
+        invitations: ->(book) { Invitations.new(book.db) },
+        sent: ->(book) { Sent.new(book.db) },
+        practice: ->(book) { Practice.new(book.db) },
+        tries: ->(book) { Tries.new(book.db) },
+        once: ->(book) { Once.new(book.db) },
+        asked_times: ->(book) { AskedTimes.new(book.db) }
+      }.freeze
+      PARTS.each_key { |name| define_method(name) { @parts.fetch(name) } }
 
+      # @return [Sequel::Database]
+      attr_reader :db
+
+      # Opens the book in a file, makes it where there is none, brings an older one up to date.
+      #
       # @param path [String]
+      # @raise [Fault] for a file that is no book, or a newer program's
       def self.open(path) = new(Database.open(path))
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @file = db.opts[:database]
         @known = seen
-        @log = Log.new(db)
-        @replaced = Replaced.new(db)
-        @jobs = Jobs.new(db, @replaced)
-        @openings = Openings.new(db, @log)
-        @drafts = Drafts.new(db)
-        @house_rules = HouseRules.new(db, @replaced)
-        @own_kits = OwnKits.new(db, @replaced)
-        @prices = Prices.new(db, @replaced)
-        @papers = Papers.new(db)
-        @saw = Saw.new(db, @log)
-        @tape = Tape.new(db)
-        @pictures = Pictures.new(db, @log)
-        @plans = Plans.new(db)
-        @crew_days = CrewDays.new(db)
-        @dues = Dues.new(db)
-        @feeds = Feeds.new(db)
-        @offers = Offers.new(db)
-        @finder = Finder.new(db)
-        @archive = Archive.new(db)
-        @accounts = Accounts.new(db)
-        @invitations = Invitations.new(db)
-        @sent = Sent.new(db)
-        @practice = Practice.new(db)
-        @tries = Tries.new(db)
-        @once = Once.new(db)
-        @asked_times = AskedTimes.new(db)
+        @parts = {}
+        PARTS.each { |name, make| @parts[name] = make.call(self) }
       end
 
       # What was learnt of other doors that hang badly.

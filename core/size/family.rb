@@ -4,7 +4,14 @@ module YellowTrack
   # What the families have in common: the same questions, answered from a
   # Brief. A family says its own fit, sizes, places and checks, each worked out
   # from values that stand already: sizing, widths, heights, panels, track.
+  #
+  # Each question that others ask has its own file: Adjusting, Surroundings, Hardware, Faces.
   class Family
+    include Adjusting
+    include Surroundings
+    include Hardware
+    include Faces
+
     NAMES = ("A".."Z").to_a.freeze
 
     # @return [Brief]
@@ -107,56 +114,11 @@ module YellowTrack
     # @return [Rollers, nil] that carry a panel; nil where it turns on pivots
     def rollers = nil
 
-    # What stands before each jamb, so that nothing is clear there, mm.
-    def before_jambs = 0r
-
     # Share of the width that can be clear at one time.
     attr_reader :share
 
-    # What keeps a closed set shut, mm: laps, what stays in a pocket, what covers a
-    # jamb; under nothing the opening stands open.
-    def shut_by = []
-
-    # Gaps that panels of a given width leave between or beside them, mm.
-    def left_open = []
-
-    # Free wall that it takes beside the opening to open, mm; nil for none.
-    def needed_beside = nil
-
-    # What the set takes of its surroundings (handbook 3), mm: floor in front,
-    # wall beside, depth in the opening.
-    def floor_in_front = 0r
-
-    def wall_beside = 0r
-
-    def depth_taken = 0r
-
-    # What stands on the floor: "none", "guide", "bracket" or "full rail".
-    def floor_parts = "guide"
-
     # The edge that its panels are carried by: "top" or "bottom".
     def carried_by = "top"
-
-    # Count of cuts, holes and adjusters.
-    #
-    # @return [Hash{Symbol => Integer}]
-    def labour
-      {cuts: track.pieces.length * rails + (2 - given_sizes) * panels.length,
-       holes: track.holes.length * rails + panels.sum { |panel| panel.holes.to_a.length },
-       adjusters: 2 * panels.length}
-    end
-
-    # Small parts to buy beside the kit: what each is called, and how many.
-    #
-    # @return [Hash{String => Integer}]
-    def fittings
-      {"track screws" => track.holes.length * rails,
-       **(pulls ? {"pulls" => pulls.count} : {}),
-       **(soft_close ? {"dampers" => soft_close.dampers, "strikers" => soft_close.strikers} : {})}
-    end
-
-    # @return [Bypass::Pelmet, nil] in front of the track
-    def pelmet = nil
 
     # Hands to lift one panel.
     def hands = makeup.hands(weight, width:, height:)
@@ -173,65 +135,13 @@ module YellowTrack
     # @return [Array<Numeric>]
     def held(lefts) = lefts
 
-    # What is adjusted as one, with what was read of it (handbook 8).
-    #
-    # @return [Array<Adjust::Reading>] from the left
-    def readings = panels.map { |panel| Adjust::Reading::Sliding.new(self, panel) }
-
-    # Those whose gaps show at a jamb.
-    def needed_readings = readings
-
-    # The jamb that a panel closes to: "left" or "right".
-    def jamb_of(panel) = ((panel.x + panel.right) / 2 <= (panels.first.x + panels.last.right) / 2) ? "left" : "right"
-
-    # Where a panel's gaps are read, in words, at a jamb.
-    def read_at(_panel, jamb) = "the #{jamb} jamb"
-
-    # How a panel's edge is read there (handbook 15, "Adjusting, again").
-    #
-    # @return ["gap", "cover", "meet"]
-    def read_as(_panel, _jamb) = "gap"
-
-    # Whether something hangs beside a panel, away from its jamb.
-    def neighbours? = panels.length > 1
-
-    # What a closed panel rolls home to, mm.
-    def bumper = 0r
-
     # How far a panel reaches into a channel above it, mm; nil without one.
     def engagement = nil
-
-    # The faces of a panel that are drilled or marked.
-    def faces = %w[room]
-
-    # The edge of a panel that everything on it is measured from.
-    def datum_of(_panel) = "left edge"
-
-    # Marks on a panel's face for the drilling sheet, beside what its edges
-    # take (handbook 7).
-    #
-    # @return [Array<Drilling::Mark>]
-    def face_marks(panel) = pulls ? pulls.on(panel).map { |at| Drilling::Mark.new("pull", "room", at, pulls.up) } : []
-
-    # @return [Pulls, nil] nil for panels that fold by a handle
-    attr_reader :pulls
 
     # Edges of a closed panel that a hand can take hold of, as seen from the room.
     #
     # @return [Array<String>] "left", "right"
     def free_edges(panel) = [jamb_of(panel)]
-
-    # What hangs and guides the panels, counted.
-    #
-    # @return [Hash{String => Integer}]
-    def hardware = {"hangers" => 2 * panels.length}
-
-    # How a panel's edges are called on its drilling sheet, from the left as it
-    # is seen from one of its faces.
-    #
-    # @param face ["room", "closet"]
-    # @return [Array(String, String)]
-    def edges_of(_panel, face) = ["left edge", "right edge"].then { |edges| (face == "room") ? edges : edges.reverse }
 
     # Thickness of what is planted inside the jambs and under the head, mm.
     def planted = 0r

@@ -101,17 +101,35 @@ module YellowTrack
 
       # A number under nothing stands in brackets, but at the start of a sum or of a bracket.
       def put_in(formula, printer)
-        formula.with(values) { |given, name| written(given, told_by(printer), step: STEPS.include?(name)) }
+        own = told_by(printer)
+        places = places_for(own)
+        formula.with(values) { |given, name| written(given, own, step: STEPS.include?(name), places:) }
           .gsub(/(?<=[+−×÷] )(−[\d.\u00A0]+)/, '(\1)')
       end
 
-      def written(given, printer, step: false)
+      # Decimals that the terms of a sum take: more than usual where what is rounded to a grain would
+      # come out another with a pencil (2029.9998 − 27 is no 2003).
+      def places_for(printer)
+        usual = Length::Printer::PLACES
+        return usual unless length? && STEPS.any? { |step| values.key?(step) }
+
+        printed = values.to_h { |name, given| [name, STEPS.include?(name) ? given : as_printed(given, printer)] }
+        (Formula.of(formula).value(printed) == value) ? usual : 2 * usual
+      end
+
+      def as_printed(given, printer)
+        return given.map { |one| as_printed(one, printer) } if given.is_a?(Array)
+
+        (given.is_a?(Plain) || given.is_a?(Integer)) ? given : printer.as_term(given)
+      end
+
+      def written(given, printer, step: false, places: Length::Printer::PLACES)
         return printer.step(given) if step && !given.is_a?(Plain)
 
         case given
         when Plain then "#{MILLIMETRES.term(given.number)}#{given.suffix}"
         when Integer then given.to_s.sub("-", Length::Printer::MINUS)
-        else printer.term(given)
+        else printer.term(given, places:)
         end
       end
     end

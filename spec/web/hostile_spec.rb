@@ -90,7 +90,7 @@ RSpec.describe "Whatever comes to the door" do
       "/jobs/#{job}", "/jobs/#{job}/visits/longer", "/jobs/#{job}/visits/sums/A-order", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",
       "/papers/0123456789abcdef.pdf", "/pictures/1", "/pictures/1/small",
-      "/lines.css", "/tape", "/jobs/#{job}/built", "/kits/twin-42/built", "/jobs/#{job}.zip", "/jobs/#{job}/log.csv",
+      "/lines.css", "/pages/look.css", "/tape", "/jobs/#{job}/built", "/kits/twin-42/built", "/jobs/#{job}.zip", "/jobs/#{job}/log.csv",
       "/jobs/#{job}/visits", "/jobs/#{job}/visits.ics", "/jobs/#{job}/visits.csv", "/jobs/#{job}/work.json",
       "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/backups",
       "/visits.ics", "/visits/hours",

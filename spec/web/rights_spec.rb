@@ -9,6 +9,7 @@ RSpec.describe "Who may what" do
     GET / ol
     GET /search ol
     GET /lines.css ol*
+    GET /pages/look.css ol*
     GET /token ol
     GET /account ol
     POST /account/devices/end ol
@@ -227,7 +228,7 @@ RSpec.describe "Who may what" do
     look("/openings/1/measure")
     forms = page.css("form[method=post]")
     expect(forms.length).to be > 5
-    pressed = forms.css("button, input:not([type=hidden]), select, textarea").reject { |one| one["disabled"] }
+    pressed = forms.css("button, input:not([type=hidden]), select, textarea").reject { |one| one.ancestors("fieldset[disabled]").any? }
     expect(pressed).to eq []
     expect(page.at_css(".head-ways").text).to include("Odo · learner")
   end
@@ -317,7 +318,7 @@ RSpec.describe "Who may what" do
 
   it "says on every answer what a browser may do with it" do
     as("fitter")
-    ["/", "/css/page.css", "/account/sign-in", "/openings/99", "/search?q=\0"].each do |path|
+    ["/", "/css/base.css", "/account/sign-in", "/openings/99", "/search?q=\0"].each do |path|
       look(path)
       expect(last_response.headers).to include("x-frame-options" => "DENY", "x-content-type-options" => "nosniff",
         "referrer-policy" => "same-origin")

@@ -34,10 +34,11 @@ module YellowTrack
 
       # @param token [String] that forms are sent with
       # @param pass [String, nil] that files are sent up with
+      # @param role [String, nil] of whoever looks at it; nil where nobody is signed in
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page
-      def initialize(token:, pass: nil, renewed: false)
-        @token, @pass = token, pass
+      def initialize(token:, pass: nil, role: nil, renewed: false)
+        @token, @pass, @role = token, pass, role
         @renewed = renewed
       end
 
@@ -63,7 +64,9 @@ module YellowTrack
       def kept(name, screen)
         return partial(name, screen:) unless screen.settled?
 
-        made = screen.opening.piece(name, *screen.stands_on) { View.new(token: STAMP).partial(name, screen:) }
+        made = screen.opening.piece(name, @role, *screen.stands_on) do
+          View.new(token: STAMP, role: @role).partial(name, screen:)
+        end
         made.gsub(STAMP, token)
       end
 
@@ -74,7 +77,7 @@ module YellowTrack
       def page(screen)
         body = partial(screen.template, screen:)
         whole = screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
-        Rights.shown(numbered(whole), screen.visitor&.role)
+        numbered(whole)
       end
 
       # Each form of a page has a number of its own.
@@ -84,11 +87,23 @@ module YellowTrack
 
       attr_reader :token
 
-      # What every form is sent with: the request's token, and what it is known by, so that a
-      # double press counts once.
+      # Whether whoever looks at the page may send that.
+      #
+      # @param path [String] of the form
+      # @param key [String, nil] of the value that it sends
+      def may?(path, key: nil) = @role.nil? || Rights.may?(@role, "POST", path[/\A[^?#]*/], key:)
+
+      # What every form begins with: the request's token, and what it is known by, so that a double
+      # press counts once. Where it may not be sent, all that follows can be read and not pressed.
       #
       # @return [String] HTML
-      def token_field = hidden("authenticity_token", token) + hidden("once", ONCE)
+      def sending(path, key: nil)
+        @kept_from = !may?(path, key:)
+        "#{hidden("authenticity_token", token)}#{hidden("once", ONCE)}#{"<fieldset disabled>" if @kept_from}"
+      end
+
+      # What every form ends with. @return [String] HTML
+      def sent = @kept_from ? "</fieldset>" : ""
 
       # What a form replaces, as it stands.
       #

@@ -4,7 +4,6 @@ module YellowTrack
   module Web
     # Who asks, and whether he may: looked at before every route.
     module Admission
-      OPEN = %r{\A/(lines\.css\z|pages/\w+\.css\z|calendar/)} # what needs no account: how lines look, and what has a key of its own
       AWAY = "You are signed out. Sign in in another window: what you typed is sent again then."
       FIRST = "/account/join"
 
@@ -13,12 +12,15 @@ module YellowTrack
 
       def rodauth = request.env[SignIn::RODAUTH]
 
+      # Whether whoever asks may send that, or ask for it.
+      def may?(path, key: nil, verb: "POST", role: account&.role) = Rights.may?(role, verb, path, key:)
+
       # Lets the request on, or halts.
       def admit
-        return if OPEN.match?(request.path_info)
+        return if may?(request.path_info, key: params["key"], verb: request.request_method, role: nil)
 
         turn_away unless account && rodauth.authenticated?
-        return if Rights.may?(account.role, request.request_method, request.path_info, key: params["key"])
+        return if may?(request.path_info, key: params["key"], verb: request.request_method)
 
         status 403
         halt kept_from(Rights.says(account.role))

@@ -2,61 +2,93 @@
 
 module YellowTrack
   module Web
-    # What each role may. A fitter may all; whoever is signed in may read, but for the
-    # firm's own pages; what is sent is let through only where it is named here.
+    # What each role may. A route says it where it is defined: `reads(path, by: …)` and
+    # `takes(path, by: …)`, the least role that may. Views ask `may?`, the door asks `may?`; there is
+    # no other list. What is named nowhere is read by everyone who is signed in, and sent by a fitter.
     module Rights
-      ID = '\d{1,9}'
-      OWN = %r{\A/(account|practice(?!/crew))(/.*)?\z} # one's own account and practice, not the crew's
-      FIRM = %r{\A/(crew|backups)(/.*)?\z} # the firm's: not a learner's to read
-      JOB = %w[bin bring-back name doors file openings offers papers price service visits visits/steps]
-      OPENING = %w[bin bring-back cures earlier later copy name notes papers set remarks corrections pictures]
-      OFFICE = Regexp.union(
-        %r{\A/jobs(/archive)?\z}, %r{\A/jobs/#{ID}/(#{Regexp.union(JOB)})\z}, %r{\A/openings/#{ID}/(#{Regexp
-          .union(OPENING)})\z}, %r{\A/visits/(feed|hours)\z}, %r{\A/rack/stock\z},
-        %r{\A/along(/decide|/pictures|/times)?\z}, FIRM
-      )
-      VALUES = %r{\A/openings/#{ID}/values\z}
-      TYPED = /\A(survey|set)\./ # values that the office may type: readings and the set
+      RANKS = {anybody: 0, learner: 1, office: 2, fitter: 3}.freeze
+      OWN = %r{\A/account(/|\z)} # one's own account: rodauth's pages, before any route of ours
 
-      # What a form sends its value at.
-      KEY = /name="key" value="([^"]*)"/
-      FORM = %r{<form\b[^>]*method="post"[^>]*>.*?</form>}m
-      PARTS = /<(button|input(?![^>]*type="hidden")|select|textarea)\b/
+      # pattern [Mustermann::Pattern] of its path
+      # by      [Symbol] the least role that may
+      # keys    [Regexp, nil] of the values that a role under a fitter may send there; nil for all
+      Route = Struct.new(:pattern, :by, :keys) do
+        def lets?(role, key) = RANKS.fetch(by) <= RANKS.fetch(role) && (keys.nil? || role == :fitter || keys.match?(key.to_s))
+
+        # As it is told in a table: "/jobs/N/price".
+        def path
+          pattern.to_s.delete_prefix("(?-mix:").delete_suffix(")").gsub("\\/", "/").gsub("\\.", ".").gsub("\\-", "-")
+            .gsub('(\d{1,9})', "N").gsub(/\((?:\?-mix:)?([a-z|-]+)\)+/, '\1').gsub(/\([^()]*\)/, "…").delete("?)")
+        end
+      end
+
+      # By verb, in the order that they are looked at.
+      ROUTES = {"GET" => [], "POST" => []}
+
+      # What the application defines its routes with.
+      module Routing
+        # @param path [String, Regexp]
+        # @param by [Symbol] the least role that may read it
+        def reads(path, by: :learner, &act) = said("GET", by) { get(path, &act) }
+
+        # @param path [String, Regexp]
+        # @param by [Symbol] the least role that may send it
+        # @param keys [Regexp, nil] of the values that a role under a fitter may send
+        def takes(path, by: :fitter, keys: nil, &act) = said("POST", by, keys) { post(path, &act) }
+
+        private
+
+        def said(verb, by, keys = nil)
+          yield
+          ROUTES.fetch(verb) << Route.new(routes.fetch(verb).last.first, by, keys).freeze
+        end
+      end
 
       module_function
 
-      # @param role [String]
+      # @param role [String, nil] nil where nobody is signed in
       # @param verb [String] of the request
       # @param path [String]
       # @param key [String, nil] of a value that is sent
       def may?(role, verb, path, key: nil)
-        return true if role == "fitter" || OWN.match?(path)
-        return role == "office" || !FIRM.match?(path) if %w[GET HEAD].include?(verb)
+        role = (role || "anybody").to_sym
+        return true if role != :anybody && (role == :fitter || OWN.match?(path))
 
-        role == "office" && (OFFICE.match?(path) || (VALUES.match?(path) && TYPED.match?(key.to_s)))
+        route = of(verb, path)
+        route ? route.lets?(role, key) : verb != "POST" && role != :anybody
       end
+
+      # @return [Route, nil] that a request comes to
+      def of(verb, path) = ROUTES.fetch((verb == "POST") ? "POST" : "GET").find { |route| route.pattern.match(path) }
 
       # The roles that someone may ask in, and look after.
       def below(role) = {"fitter" => Store::Accounts::ROLES, "office" => %w[office learner]}.fetch(role, [])
-
-      # A page as it is for a role: a form that he may not send stands there, and cannot
-      # be pressed.
-      #
-      # @return [String] HTML
-      def shown(html, role)
-        return html if role.nil? || role == "fitter"
-
-        html.gsub(FORM) do |form|
-          may?(role, "POST", form[/action="([^"?#]*)/, 1].to_s, key: form[KEY, 1]) ? form : form.gsub(PARTS,
-            '<\1 disabled')
-        end
-      end
 
       # Why something was not done.
       def says(role)
         {"learner" => "You are here as a learner: you read, and practise. A fitter does this.",
          "office" => "You are here for the office: jobs, visits, prices and offers. A fitter does this."}.fetch(role)
       end
+
+      # Who may send what, and what not everyone reads, as docs/running-it.md has it.
+      #
+      # @return [String] a table in Markdown
+      def table
+        rows = {"GET" => "read", "POST" => "send"}.flat_map do |verb, does|
+          ROUTES[verb].reject { |route| verb == "GET" && route.by == :learner }.map { |route| row(does, route) }
+        end
+        ["| | | fitter | office | learner | nobody |", "|---|---|---|---|---|---|", *rows.sort].join("\n")
+      end
+
+      def row(does, route)
+        marks = %i[fitter office learner anybody].map do |role|
+          next "" unless RANKS[route.by] <= RANKS[role]
+
+          (route.keys && role != :fitter) ? "readings and the set" : "yes"
+        end
+        "| #{does} | `#{route.path}` | #{marks.join(" | ")} |"
+      end
+      private_class_method :row
     end
   end
 end

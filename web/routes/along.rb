@@ -16,15 +16,15 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(TakingIn)
-          app.get("/along") { show Web::Along::Screen.new(book, says: session.delete("along_says"), **asked) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/along\.json}o) do |id|
+          app.reads("/along") { show Web::Along::Screen.new(book, says: session.delete("along_says"), **asked) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/along\.json}o) do |id|
             content_type :json
             JSON.generate(Web::Along::Pages.new(find_job(id)).to_h.merge(account: account.id))
           end
-          app.post("/along") { take_in }
-          app.post("/along/pictures") { take_in }
-          app.post("/along/times") { say_when }
-          app.post("/along/decide") { decide }
+          app.takes("/along", by: :office) { take_in }
+          app.takes("/along/pictures", by: :office) { take_in }
+          app.takes("/along/times", by: :office) { say_when }
+          app.takes("/along/decide", by: :office) { decide }
         end
 
         # What its routes do.

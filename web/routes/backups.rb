@@ -6,8 +6,8 @@ module YellowTrack
       # Backups: looked at, and made now.
       module Backups
         def self.registered(app)
-          app.get("/backups") { show Web::Backups::Screen.new(book, **asked) }
-          app.post("/backups") do
+          app.reads("/backups", by: :office) { show Web::Backups::Screen.new(book, **asked) }
+          app.takes("/backups", by: :office) do
             refusing(->(fault) { Web::Backups::Screen.new(book, **asked, fault:) }) do
               Store::Backups.new(book.file).make
               to_page Paths.backups(made: 1)

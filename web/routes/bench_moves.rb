@@ -9,16 +9,16 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Turning)
-          app.get(%r{/openings/#{Asking::NUMBER}/bench\.json}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/bench\.json}o) do |id|
             turning = find_planned(id).turning
             halt 404 unless turning.answer
             content_type :json
             JSON.generate(Drawing::Responses.of(turning.controls).to_h)
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/moves}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/moves}o) do |id|
             on_bench(find_planned(id)) { |turning| seen_moves(turning) && turn(turning) }
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/moves/back}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/moves/back}o) do |id|
             on_bench(find_planned(id)) { |turning| seen_moves(turning) && turning.take_back!(seen:, who:) }
           end
         end

@@ -6,12 +6,12 @@ module YellowTrack
       # The record: as built beside as planned.
       module Built
         def self.registered(app)
-          app.get(%r{/openings/#{Asking::NUMBER}/built}o) { |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/built}o) { |id|
             show screen_of(Web::Built::OpeningRecord,
               find_opening(id))
           }
-          app.get(%r{/jobs/#{Asking::NUMBER}/built}o) { |id| show Web::Built::HouseRecord.new(find_job(id), **asked) }
-          app.get(%r{/kits/#{Kits::NAME}/built}o) do |id|
+          app.reads(%r{/jobs/#{Asking::NUMBER}/built}o) { |id| show Web::Built::HouseRecord.new(find_job(id), **asked) }
+          app.reads(%r{/kits/#{Kits::NAME}/built}o) do |id|
             show Web::Built::KitRecord.new(book, YellowTrack::Files::Shelf.kit(sheet_of(id)), **asked)
           end
         end

@@ -7,12 +7,12 @@ module YellowTrack
       module CrewVisits
         def self.registered(app)
           app.helpers(Hours)
-          app.get("/visits") { show crew_screen }
-          app.get("/visits.ics") { give_calendar("visits", book.plans.all) }
-          app.get(%r{/calendar/([\w-]{20,100})\.ics}) { |token| give_feed(token) }
-          app.post("/visits/feed") { change_feed }
-          app.get("/visits/hours") { show Web::Visits::Hours.new(book, **asked) }
-          app.post("/visits/hours") { keep_hours }
+          app.reads("/visits") { show crew_screen }
+          app.reads("/visits.ics") { give_calendar("visits", book.plans.all) }
+          app.reads(%r{/calendar/([\w-]{20,100})\.ics}, by: :anybody) { |token| give_feed(token) }
+          app.takes("/visits/feed", by: :office) { change_feed }
+          app.reads("/visits/hours") { show Web::Visits::Hours.new(book, **asked) }
+          app.takes("/visits/hours", by: :office) { keep_hours }
         end
 
         # What its routes do.

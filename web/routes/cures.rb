@@ -7,7 +7,7 @@ module YellowTrack
       module Cures
         def self.registered(app)
           app.helpers(Taking)
-          app.post(%r{/openings/#{Asking::NUMBER}/cures}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/cures}o, by: :office) do |id|
             opening = find_planned(id)
             cure = opening.cures[params["code"].to_s] or halt 422,
               "There is nothing to cure so any more. Load the page again."

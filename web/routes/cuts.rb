@@ -9,15 +9,15 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Cutting)
-          app.get(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| show Job::Cut.new(find_job(id), **asked) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/cut\.csv}o) do |id|
+          app.reads(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| show Job::Cut.new(find_job(id), **asked) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/cut\.csv}o) do |id|
             find_job(id).then { |job| give_cuts(job.cut_list, job.name) }
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/cut\.csv}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/cut\.csv}o) do |id|
             opening = find_opening(id)
             give_cuts(Desk::CutList.new(book, [opening]), job_of(opening).name, opening.letter)
           end
-          app.post(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| cut(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| cut(find_job(id)) }
         end
 
         # What the routes of the saw's lists share.

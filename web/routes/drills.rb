@@ -11,12 +11,12 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Trying)
-          app.get(%r{/practice/#{DRILL}/learn}o) { |drill| show learn_screen(drill) }
-          app.get(%r{/practice/#{DRILL}/learn\.json}o) { |drill| give_lesson(drill) }
-          app.get(%r{/practice/#{DRILL}/#{SEED}/bench\.json}o) { |drill, seed| dials(free_question(drill, seed)) }
-          app.get(%r{/practice/#{DRILL}/#{SEED}\.json}o) { |drill, seed| give_question(free_question(drill, seed)) }
-          app.get(%r{/practice/#{DRILL}/#{SEED}}o) { |drill, seed| show free_screen(free_question(drill, seed)) }
-          app.post(%r{/practice/#{DRILL}/#{SEED}}o) { |drill, seed| mark_free(free_question(drill, seed)) }
+          app.reads(%r{/practice/#{DRILL}/learn}o) { |drill| show learn_screen(drill) }
+          app.reads(%r{/practice/#{DRILL}/learn\.json}o) { |drill| give_lesson(drill) }
+          app.reads(%r{/practice/#{DRILL}/#{SEED}/bench\.json}o) { |drill, seed| dials(free_question(drill, seed)) }
+          app.reads(%r{/practice/#{DRILL}/#{SEED}\.json}o) { |drill, seed| give_question(free_question(drill, seed)) }
+          app.reads(%r{/practice/#{DRILL}/#{SEED}}o) { |drill, seed| show free_screen(free_question(drill, seed)) }
+          app.takes(%r{/practice/#{DRILL}/#{SEED}}o, by: :learner) { |drill, seed| mark_free(free_question(drill, seed)) }
         end
 
         # What its routes do.

@@ -9,10 +9,10 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Reading)
-          app.get(%r{/openings/#{Asking::NUMBER}/(opening|plan)\.json}o) do |id, what|
+          app.reads(%r{/openings/#{Asking::NUMBER}/(opening|plan)\.json}o) do |id, what|
             give_json(find_opening(id), what)
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/(#{Regexp.union(Size::Drawings::NAMES)})\.svg}o) do |id, name|
+          app.reads(%r{/openings/#{Asking::NUMBER}/(#{Regexp.union(Size::Drawings::NAMES)})\.svg}o) do |id, name|
             opening = find_opening(id)
             picture = picture_of(opening, name) or halt 404
             give("#{name_of(opening)}.#{name}.svg", "image/svg+xml", picture.saved)

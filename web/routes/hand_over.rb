@@ -10,13 +10,13 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Handing)
-          app.post(%r{/openings/#{Asking::NUMBER}/hand-over}o) { |id| hand_over(find_opening(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/look-back}o) { |id| look_back(find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/hand-over/sheet}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/hand-over}o) { |id| hand_over(find_opening(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/look-back}o) { |id| look_back(find_opening(id)) }
+          app.reads(%r{/openings/#{Asking::NUMBER}/hand-over/sheet}o) do |id|
             show screen_of(Web::HandOver::Sheet, find_opening(id))
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/hand-over\.pdf}o) { |id| give_sheet(find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/hand-over/(#{SIGNED})\.svg}o) do |id, who|
+          app.reads(%r{/openings/#{Asking::NUMBER}/hand-over\.pdf}o) { |id| give_sheet(find_opening(id)) }
+          app.reads(%r{/openings/#{Asking::NUMBER}/hand-over/(#{SIGNED})\.svg}o) do |id, who|
             give_line(find_opening(id), who)
           end
         end

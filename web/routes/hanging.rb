@@ -11,12 +11,12 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Ticking)
-          app.post(%r{/openings/#{Asking::NUMBER}/steps}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/steps}o) do |id|
             opening = find_planned(id)
             tick(opening, step_of(opening))
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/waits}o) { |id| promise(find_planned(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/rounds}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/waits}o) { |id| promise(find_planned(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/rounds}o) do |id|
             opening = find_planned(id)
             opening.progress.again!(who:)
             to_page Paths.opening(opening.id, "hang")

@@ -9,12 +9,12 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(JobKeeping)
-          app.get(%r{/jobs/#{Asking::NUMBER}}o) { |id| show job_screen(find_job(id)) }
-          app.post(%r{/jobs/#{Asking::NUMBER}/name}o) { |id| rename_job(find_job(id)) }
-          app.post(%r{/jobs/#{Asking::NUMBER}/openings}o) { |id| hang_opening(find_job(id)) }
-          app.post(%r{/jobs/#{Asking::NUMBER}/doors}o) { |id| hang_doors(find_job(id)) }
-          app.post(%r{/jobs/#{Asking::NUMBER}/file}o) { |id| read_opening(find_job(id)) }
-          app.post(%r{/jobs/#{Asking::NUMBER}/(bin|bring-back)}o) do |id, way|
+          app.reads(%r{/jobs/#{Asking::NUMBER}}o) { |id| show job_screen(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/name}o, by: :office) { |id| rename_job(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/openings}o, by: :office) { |id| hang_opening(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/doors}o, by: :office) { |id| hang_doors(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/file}o, by: :office) { |id| read_opening(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/(bin|bring-back)}o, by: :office) do |id, way|
             job = find_job(id)
             book.jobs.bin(job.id, binned: BIN.fetch(way))
             to_page BIN.fetch(way) ? Paths.wall : Paths.job(job.id)

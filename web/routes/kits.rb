@@ -10,20 +10,20 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(KitKeeping)
-          app.get("/kits") { show Web::Kits::List.new(book, **asked) }
-          app.get(%r{/kits/#{NAME}/before/#{Asking::NUMBER}\.json}o) do |id, place|
+          app.reads("/kits") { show Web::Kits::List.new(book, **asked) }
+          app.reads(%r{/kits/#{NAME}/before/#{Asking::NUMBER}\.json}o) do |id, place|
             was = book.replaced.of("kit", id)[Integer(place, 10)] or halt 404
             give("#{id}.kit.json", "application/json", JSON.pretty_generate(was.before))
           end
-          app.get(%r{/kits/#{NAME}\.json}o) do |id|
+          app.reads(%r{/kits/#{NAME}\.json}o) do |id|
             give("#{id}.kit.json", "application/json", JSON.pretty_generate(sheet_of(id)))
           end
-          app.get(%r{/kits/#{NAME}/copy}o) { |id| show copy_screen(id) }
-          app.get(%r{/kits/#{NAME}}o) do |id|
+          app.reads(%r{/kits/#{NAME}/copy}o) { |id| show copy_screen(id) }
+          app.reads(%r{/kits/#{NAME}}o) do |id|
             show Web::Kits::Sheet.new(book, YellowTrack::Files::Shelf.kit(sheet_of(id)), sheet_of(id), **asked)
           end
-          app.post(%r{/kits/#{NAME}/copy}o) { |id| keep_copy(id) }
-          app.post("/kits/file") { read_kit }
+          app.takes(%r{/kits/#{NAME}/copy}o) { |id| keep_copy(id) }
+          app.takes("/kits/file") { read_kit }
         end
 
         # What the routes of kits share.

@@ -10,16 +10,16 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Adding)
-          app.get(%r{/openings/#{Asking::NUMBER}/log}o) { |id| show log_screen(find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/log\.csv}o) { |id| give_log(find_opening(id)) }
-          app.get(%r{/pictures/#{Asking::NUMBER}(/small)?}o) { |id, small| give_picture(id, small) }
-          app.post(%r{/openings/#{Asking::NUMBER}/remarks}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/log}o) { |id| show log_screen(find_opening(id)) }
+          app.reads(%r{/openings/#{Asking::NUMBER}/log\.csv}o) { |id| give_log(find_opening(id)) }
+          app.reads(%r{/pictures/#{Asking::NUMBER}(/small)?}o) { |id, small| give_picture(id, small) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/remarks}o, by: :office) do |id|
             add_to_log(find_opening(id)) { |opening| note(opening, "remark", "remark") }
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/corrections}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/corrections}o, by: :office) do |id|
             add_to_log(find_opening(id)) { |opening| correct(opening) }
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/pictures}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/pictures}o, by: :office) do |id|
             add_to_log(find_opening(id)) { |opening| keep_picture(opening) }
           end
         end

@@ -12,27 +12,27 @@ module YellowTrack
         def self.registered(app)
           app.helpers(OpeningKeeping)
           pages(app)
-          app.post(%r{/openings/#{Asking::NUMBER}/name}o) { |id| rename_opening(find_row(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/notes}o) { |id| keep_notes(find_opening(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/(earlier|later)}o) do |id, way|
+          app.takes(%r{/openings/#{Asking::NUMBER}/name}o, by: :office) { |id| rename_opening(find_row(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/notes}o, by: :office) { |id| keep_notes(find_opening(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/(earlier|later)}o, by: :office) do |id, way|
             move_opening(find_row(id), WAYS.fetch(way))
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/copy}o) { |id| copy_opening(find_row(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/(bin|bring-back)}o) do |id, way|
+          app.takes(%r{/openings/#{Asking::NUMBER}/copy}o, by: :office) { |id| copy_opening(find_row(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/(bin|bring-back)}o, by: :office) do |id, way|
             row = book.openings.bin(find_row(id).id, binned: Jobs::BIN.fetch(way), who:)
             to_page Paths.job(row.job_id)
           end
         end
 
         def self.pages(app)
-          app.get(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Sheets::Sheet, find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/to-build}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Sheets::Sheet, find_opening(id)) }
+          app.reads(%r{/openings/#{Asking::NUMBER}/to-build}o) do |id|
             show screen_of(Sheets::ToBuild, find_planned(id))
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
             show screen_of(Sheets::Drilling, find_planned(id))
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
             screen = screen_of(Sheets::Working, find_planned(id))
             htmx? ? view.partial("parts/sums", screen:, entries: screen.entries) : show(screen)
           end

@@ -9,8 +9,8 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Reasons)
-          app.get(PATH) { |id, code| show override_screen(find_opening(id), code) }
-          app.post(PATH) do |id, code|
+          app.reads(PATH) { |id, code| show override_screen(find_opening(id), code) }
+          app.takes(PATH) do |id, code|
             opening = find_opening(id)
             check = stop_of(opening, code)
             refusing(->(fault) { override_screen(opening, code, fault:) }) do

@@ -7,18 +7,18 @@ module YellowTrack
       module Papers
         def self.registered(app)
           app.helpers(Packing)
-          app.post(%r{/jobs/#{Asking::NUMBER}/papers}o) do |id|
+          app.takes(%r{/jobs/#{Asking::NUMBER}/papers}o, by: :office) do |id|
             find_job(id).then { |job| make_papers(job.row, job.planned, job.name) }
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/papers}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/papers}o, by: :office) do |id|
             opening = find_opening(id)
             make_papers(job_of(opening), [opening].select(&:plan), job_of(opening).name, opening.letter)
           end
-          app.get(%r{/papers/(\h{16})}) do |key|
+          app.reads(%r{/papers/(\h{16})}) do |key|
             screen = Web::Papers::Screen.new(book, Web::Papers::Paperwork[key] || halt(404), key, **asked)
             htmx? ? view.partial("papers/progress", screen:) : show(screen)
           end
-          app.get(%r{/papers/(\h{16})\.pdf}) { |key| give_papers(Web::Papers::Paperwork[key]) }
+          app.reads(%r{/papers/(\h{16})\.pdf}) { |key| give_papers(Web::Papers::Paperwork[key]) }
         end
 
         # Packs of papers, begun beside the request.

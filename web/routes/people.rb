@@ -9,17 +9,17 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Looking)
-          app.get("/account") { show own_screen }
-          app.post("/account/devices/end") { end_devices }
-          app.get("/token") { tell_token }
-          app.get("/crew") { show crew_of_firm }
-          app.post("/crew/firm") { name_firm }
-          app.post("/crew/invitations") { invite }
-          app.post(%r{/crew/invitations/#{Asking::NUMBER}/withdraw}o) do |id|
+          app.reads("/account") { show own_screen }
+          app.takes("/account/devices/end", by: :learner) { end_devices }
+          app.reads("/token") { tell_token }
+          app.reads("/crew", by: :office) { show crew_of_firm }
+          app.takes("/crew/firm", by: :office) { name_firm }
+          app.takes("/crew/invitations", by: :office) { invite }
+          app.takes(%r{/crew/invitations/#{Asking::NUMBER}/withdraw}o, by: :office) do |id|
             book.invitations.withdraw(Integer(id, 10))
             to_page Paths.crew
           end
-          app.post(%r{/crew/#{Asking::NUMBER}/(#{Regexp.union(ACTS)})}o) { |id, act| look_after(Integer(id, 10), act) }
+          app.takes(%r{/crew/#{Asking::NUMBER}/(#{Regexp.union(ACTS)})}o, by: :office) { |id, act| look_after(Integer(id, 10), act) }
         end
 
         # What its routes do.

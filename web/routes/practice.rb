@@ -9,12 +9,12 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Drilling)
-          app.get("/practice") { show Web::Practice::Screen.new(book, **asked) }
-          app.post("/practice/rounds") { begin_round }
-          app.post("/practice/crew") { set_round }
-          app.get(%r{/practice/crew/#{Asking::NUMBER}}o) { |id| show crew_round_screen(id) }
-          app.get(%r{/practice/rounds/#{Asking::NUMBER}}o) { |id| show round_screen(find_round(id)) }
-          app.post(%r{/practice/rounds/#{Asking::NUMBER}}o) { |id| answer_round(find_round(id)) }
+          app.reads("/practice") { show Web::Practice::Screen.new(book, **asked) }
+          app.takes("/practice/rounds", by: :learner) { begin_round }
+          app.takes("/practice/crew") { set_round }
+          app.reads(%r{/practice/crew/#{Asking::NUMBER}}o) { |id| show crew_round_screen(id) }
+          app.reads(%r{/practice/rounds/#{Asking::NUMBER}}o) { |id| show round_screen(find_round(id)) }
+          app.takes(%r{/practice/rounds/#{Asking::NUMBER}}o, by: :learner) { |id| answer_round(find_round(id)) }
         end
 
         # What its routes do.

@@ -10,14 +10,14 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Pricing)
-          app.get(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| show Job::Price.new(find_job(id), **asked) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| show Job::Price.new(find_job(id), **asked) }
 
-          app.post(%r{/jobs/#{Asking::NUMBER}/offers}o) { |id| make_offer(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/offers/(\d{4}-\d{3,9})\.pdf}o) { |id, number|
+          app.takes(%r{/jobs/#{Asking::NUMBER}/offers}o, by: :office) { |id| make_offer(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/offers/(\d{4}-\d{3,9})\.pdf}o) { |id, number|
             give_offer(find_job(id), number)
           }
 
-          app.post(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| keep_prices(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/price}o, by: :office) { |id| keep_prices(find_job(id)) }
         end
 
         # What the routes of prices share.

@@ -6,9 +6,9 @@ module YellowTrack
       # House rules: what every new job and opening starts from.
       module Rules
         def self.registered(app)
-          app.get("/rules") { show Web::Rules::Screen.new(book, **asked) }
+          app.reads("/rules") { show Web::Rules::Screen.new(book, **asked) }
           app.helpers(Setting)
-          app.post("/rules") { keep_rules }
+          app.takes("/rules") { keep_rules }
         end
 
         # What the route does.

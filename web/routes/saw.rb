@@ -9,15 +9,15 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Racking)
-          app.get("/rack") { show Web::Saw::Screen.new(book, **asked) }
-          app.post("/rack") { on_rack("offcut") { book.saw.keep(named_material, bar_length) } }
-          app.post("/rack/stock") do
+          app.reads("/rack") { show Web::Saw::Screen.new(book, **asked) }
+          app.takes("/rack") { on_rack("offcut") { book.saw.keep(named_material, bar_length) } }
+          app.takes("/rack/stock", by: :office) do
             on_rack("stock") do
               of_what_was_seen("Prices of bars were changed meanwhile.", bars: book.saw.mark)
               book.saw.stock(named_material, bar_length, params["price"] && read_price(params["price"]))
             end
           end
-          app.post(%r{/rack/#{Asking::NUMBER}/use}o) { |id| on_rack("use") { book.saw.use(Integer(id, 10)) } }
+          app.takes(%r{/rack/#{Asking::NUMBER}/use}o) { |id| on_rack("use") { book.saw.use(Integer(id, 10)) } }
         end
 
         # What the forms of the rack share.

@@ -9,13 +9,13 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(DoorKeeping)
-          app.post(%r{/jobs/#{Asking::NUMBER}/service}o) { |id| hang_served(find_job(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/service}o) { |id| serve(id, "look") { |door| door.begin!(who:) } }
-          app.post(%r{/openings/#{Asking::NUMBER}/service/steps}o) { |id| tick_step(find_opening(id)) }
-          app.post(%r{/openings/#{Asking::NUMBER}/service/(mended|wrong)}o) do |id, how|
+          app.takes(%r{/jobs/#{Asking::NUMBER}/service}o, by: :office) { |id| hang_served(find_job(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/service}o) { |id| serve(id, "look") { |door| door.begin!(who:) } }
+          app.takes(%r{/openings/#{Asking::NUMBER}/service/steps}o) { |id| tick_step(find_opening(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/service/(mended|wrong)}o) do |id, how|
             serve(id, "look") { |door| door.settle!(how, seen:, who:) }
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) { |id, cause| show_sums(id, cause) }
+          app.reads(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) { |id, cause| show_sums(id, cause) }
         end
 
         # What the routes of the service share.

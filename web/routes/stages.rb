@@ -9,15 +9,15 @@ module YellowTrack
 
         def self.registered(app)
           app.helpers(Taking)
-          app.get(%r{/openings/#{Asking::NUMBER}}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}}o) do |id|
             reached = Desk::Stage[find_opening(id).reached]
             to_page Paths.opening(Integer(id, 10), reached.key)
           end
-          app.get(%r{/openings/#{Asking::NUMBER}/(#{NAMES})}o) { |id, key| show stage_screen(key, find_opening(id)) }
-          app.get(%r{/openings/#{Asking::NUMBER}/slide}o) do |id|
+          app.reads(%r{/openings/#{Asking::NUMBER}/(#{NAMES})}o) { |id, key| show stage_screen(key, find_opening(id)) }
+          app.reads(%r{/openings/#{Asking::NUMBER}/slide}o) do |id|
             view(renewed: true).part("size/slid", screen: stage_screen("size", find_planned(id)))
           end
-          app.post(%r{/openings/#{Asking::NUMBER}/set}o) { |id| take(find_opening(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/set}o, by: :office) { |id| take(find_opening(id)) }
         end
 
         # Takes one of the ways that were tried, or takes the last one back.

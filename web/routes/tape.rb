@@ -9,7 +9,7 @@ module YellowTrack
         AGAIN = 400 # milliseconds
 
         def self.registered(app)
-          app.get("/tape") do
+          app.reads("/tape") do
             content_type "text/event-stream"
             headers "Cache-Control" => "no-store"
             last = Integer(request.env["HTTP_LAST_EVENT_ID"].to_s, 10, exception: false)

@@ -7,7 +7,7 @@ module YellowTrack
       module Values
         def self.registered(app)
           app.helpers(Typing)
-          app.post(%r{/openings/#{Asking::NUMBER}/values}o) do |id|
+          app.takes(%r{/openings/#{Asking::NUMBER}/values}o, by: :office, keys: /\A(survey|set)\./) do |id|
             field = Desk::Fields[params["key"].to_s] or halt 422,
               "There is no such value to change. Load the page again."
             stage = stage_of_form(field)

@@ -8,16 +8,16 @@ module YellowTrack
       module Visits
         def self.registered(app)
           app.helpers(Planning)
-          app.get(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/visits/longer}o) { |id| look_longer(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/visits/sums/([A-Z]{1,3}-[a-z0-9-]{1,30})}o) do |id, key|
+          app.reads(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/visits/longer}o) { |id| look_longer(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/visits/sums/([A-Z]{1,3}-[a-z0-9-]{1,30})}o) do |id, key|
             step_sums(id, key)
           end
-          app.post(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| keep_visits(find_job(id)) }
-          app.post(%r{/jobs/#{Asking::NUMBER}/visits/steps}o) { |id| tick_visit_step(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/visits\.csv}o) { |id| give_visits_table(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/(work|visits)\.json}o) { |id, what| give_visits(find_job(id), what) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/visits}o, by: :office) { |id| keep_visits(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/visits/steps}o, by: :office) { |id| tick_visit_step(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/visits\.ics}o) { |id| job_calendar(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/visits\.csv}o) { |id| give_visits_table(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/(work|visits)\.json}o) { |id, what| give_visits(find_job(id), what) }
         end
 
         # What the routes of visits share.

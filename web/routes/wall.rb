@@ -8,13 +8,13 @@ module YellowTrack
         LINES = "@layer parts {\n#{Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }}\n#{Drawing::Lines.least_css}\n}".freeze
 
         def self.registered(app)
-          app.get("/") { show Web::Wall::Screen.new(book, **asked) }
-          app.get("/search") { show Search::Screen.new(book, **asked) }
-          app.get("/lines.css") { content_type(:css) && cache_control(:public, max_age: 3600) && LINES }
-          app.get(%r{/pages/([a-z_]{1,20})\.css}) do |folder|
+          app.reads("/") { show Web::Wall::Screen.new(book, **asked) }
+          app.reads("/search") { show Search::Screen.new(book, **asked) }
+          app.reads("/lines.css", by: :anybody) { content_type(:css) && cache_control(:public, max_age: 3600) && LINES }
+          app.reads(%r{/pages/([a-z_]{1,20})\.css}, by: :anybody) do |folder|
             content_type(:css) && cache_control(:public, max_age: 3600) && (Styles::OWN[folder] || halt(404))
           end
-          app.post("/jobs") { start_job }
+          app.takes("/jobs", by: :office) { start_job }
           app.helpers(Starting)
         end
 

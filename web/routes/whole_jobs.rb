@@ -7,9 +7,9 @@ module YellowTrack
       module WholeJobs
         def self.registered(app)
           app.helpers(Packing)
-          app.get(%r{/jobs/#{Asking::NUMBER}\.zip}o) { |id| give_job(find_job(id)) }
-          app.get(%r{/jobs/#{Asking::NUMBER}/log\.csv}o) { |id| give_job_log(find_job(id)) }
-          app.post("/jobs/archive") { read_job }
+          app.reads(%r{/jobs/#{Asking::NUMBER}\.zip}o) { |id| give_job(find_job(id)) }
+          app.reads(%r{/jobs/#{Asking::NUMBER}/log\.csv}o) { |id| give_job_log(find_job(id)) }
+          app.takes("/jobs/archive", by: :office) { read_job }
         end
 
         # What its routes do.

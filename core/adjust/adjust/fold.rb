@@ -25,26 +25,30 @@ module YellowTrack
       # @return [Array<String>]
       attr_reader :codes
 
-      # @param kit [Kit]
-      # @param width [Numeric] of a panel, P
-      # @param height [Numeric] Hp
-      # @param gaps [Hash{String => Numeric}] gt and gb at the pivot jamb, hp and
-      #   hl under the head
-      # @param side_gap [Numeric] aimed at beside the pivot
-      # @param top_gap [Numeric] aimed at under the head
-      # @param hinge [Numeric] gap between the panels
-      # @param half_jamb [Numeric, nil] its thickness
+      # A folding pair as it hangs, mm.
+      #
+      # kit       [Kit]
+      # width, height [Numeric] of a panel, P and Hp
+      # side_gap  [Numeric] aimed at beside the pivot
+      # top_gap   [Numeric] aimed at under the head
+      # hinge     [Numeric] gap between the panels
+      # half_jamb [Numeric, nil] its thickness
+      # jack_at   [Numeric] where the jack stands, 0 at mid
+      # at        [Hash{String => Numeric}] where the slides stand, 0 as planned
+      Hanging = Struct.new(:kit, :width, :height, :side_gap, :top_gap, :hinge, :half_jamb, :jack_at, :at,
+        keyword_init: true)
+
+      # @param pair [Hanging]
+      # @param gaps [Hash{String => Numeric}] gt and gb at the pivot jamb, hp and hl under the head
       # @param school [String, nil] "even top" or "even side"; else by what shows
-      # @param jack_at [Numeric] where the jack stands, 0 at mid
-      # @param at [Hash{String => Numeric}] where the slides stand, 0 as planned
       # @param even [Numeric] what the gaps may differ by
-      def initialize(kit:, width:, height:, gaps:, side_gap:, top_gap:, hinge:, half_jamb: nil, school: nil, jack_at: 0,
-        at: {}, even: EVEN)
-        @kit, @height, @half_jamb, @jack_at, @at = kit, height, half_jamb, jack_at, at
-        @side_gap, @top_gap, @even = side_gap, top_gap, even
-        @pair = 2 * width + hinge
+      def initialize(pair, gaps:, school: nil, even: EVEN)
+        @kit, @height, @half_jamb = pair.to_h.values_at(:kit, :height, :half_jamb)
+        @jack_at, @at = pair.jack_at || 0, pair.at || {}
+        @side_gap, @top_gap, @even = pair.side_gap, pair.top_gap, even
+        @pair = 2 * pair.width + pair.hinge
         @gt, @gb, @hp, @hl = gaps.values_at("gt", "gb", "hp", "hl")
-        @school = school || (half_jamb ? "even top" : "even side")
+        @school = school || (@half_jamb ? "even top" : "even side")
         @work = Working.new
         slide
         raise_jack

@@ -34,36 +34,38 @@ module YellowTrack
       #   scale 1
       attr_reader :per_turn
 
-      # @param kit [Kit]
-      # @param jamb ["left", "right"]
+      # A panel as it hangs, mm.
+      #
+      # kit        [Kit]
+      # jamb       ["left", "right"] where its gaps are read
+      # read       ["gap", "cover", "meet"] how its edge is read: the gap at a jamb, how far it covers
+      #            one, or the gap where two meet (handbook 15)
+      # width, height [Numeric] P and Hp
+      # inset      [Numeric, nil] r, where it is not the kit's
+      # at         [Hash{String => Numeric}] where each hanger stands, 0 at mid
+      # floor      [Hash{String => Numeric}, nil] present gaps under the lower corners
+      # bumper     [Numeric] that it rolls home to
+      # engagement [Numeric, nil] of a bottom-rolling panel in its channel, adjusters at mid
+      # tops       [Hash{String => Numeric}] neighbours' tops above its own, at the edge where they stand
+      Panel = Struct.new(:kit, :jamb, :read, :width, :height, :inset, :at, :floor, :bumper, :engagement, :tops,
+        keyword_init: true)
+
+      # @param panel [Panel]
       # @param gaps [Hash{String => Numeric}] top, middle, bottom; 0 touches
-      # @param width [Numeric] P
-      # @param height [Numeric] Hp
-      # @param at [Hash{String => Numeric}] where each hanger stands, 0 at mid
-      # @param floor [Hash{String => Numeric}, nil] present gaps under the lower
-      #   corners
-      # @param bumper [Numeric] that the panel rolls home to
-      # @param engagement [Numeric, nil] of a bottom-rolling panel in its
-      #   channel, adjusters at mid
-      # @param tops [Hash{String => Numeric}] neighbours' tops above this
-      #   panel's, at the edge where they stand
       # @param even [Numeric] what the gaps may differ by
       # @param per_turn [Numeric, nil] the real figure, where it was learnt
-      # @param inset [Numeric, nil] r, where it is not the kit's
-      # @param read ["gap", "cover", "meet"] how its edge was read: the gap at a jamb,
-      #   how far it covers one, or the gap where two meet (handbook 15)
-      def initialize(kit:, jamb:, gaps:, width:, height:, at:, floor: nil, bumper: 0, engagement: nil, tops: {},
-        even: EVEN, per_turn: nil, inset: nil, read: "gap")
-        @kit, @jamb, @height, @bumper, @tops, @read = kit, jamb, height, bumper, tops.compact, read
+      def initialize(panel, gaps:, even: EVEN, per_turn: nil)
+        @kit, @jamb, @height, @read = *panel.to_h.values_at(:kit, :jamb, :height), panel.read || "gap"
+        @bumper, @tops = panel.bumper || 0, (panel.tops || {}).compact
         @gaps = gaps.to_h { |place, gap| [place.to_sym, gap * sign] }
-        inset ||= kit.fetch("inset.design")
-        @spacing = width - 2 * inset
+        inset = panel.inset || kit.fetch("inset.design")
+        @spacing = panel.width - 2 * inset
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
         @work = Working.new
         explain_reading
-        @limits = Limits.new(kit, at, spacing:, inset:, width:, floor:, engagement:)
+        @limits = Limits.new(kit, panel.at, spacing:, inset:, **panel.to_h.slice(:width, :floor, :engagement))
         @rise = rise
-        @choosing = WhichHanger.new(@limits, wanted: @rise, jamb:, tops: @tops, front: kit.manner.pockets?)
+        @choosing = WhichHanger.new(@limits, wanted: @rise, jamb: @jamb, tops: @tops, front: kit.manner.pockets?)
         decide(even)
         @work.freeze
         freeze

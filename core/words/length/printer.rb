@@ -86,8 +86,16 @@ module YellowTrack
       # the sheets and screens").
       #
       # @param mm [Numeric] millimetres
+      # @param places [Integer] decimals at most
       # @return [String] "919.5", "1.313", "1.339"
-      def term(mm) = signed((Length.in_unit(mm, @unit) * 10**PLACES).round) { |thousandths| trimmed(thousandths) }
+      def term(mm, places: PLACES) = signed((Length.in_unit(mm, @unit) * 10**places).round) { |n| trimmed(n, places) }
+
+      # A length as a term of so many decimals has it.
+      #
+      # @return [Rational] mm
+      def as_term(mm, places: PLACES)
+        (Length.in_unit(mm, @unit).to_r * 10**places).round / 10r**places * ((@unit == :in) ? MM_PER_INCH : 1)
+      end
 
       # A step that is rounded to, as it stands in a sum: exact, so that a pencil rounds alike.
       #
@@ -150,9 +158,9 @@ module YellowTrack
 
       def signed(value) = value.negative? ? "#{MINUS}#{yield(-value)}" : yield(value)
 
-      def trimmed(thousandths)
-        whole, part = thousandths.divmod(1000)
-        part.zero? ? grouped(whole.to_s) : "#{grouped(whole.to_s)}.#{part.to_s.rjust(3, "0").sub(/0+\z/, "")}"
+      def trimmed(count, places)
+        whole, part = count.divmod(10**places)
+        part.zero? ? grouped(whole.to_s) : "#{grouped(whole.to_s)}.#{part.to_s.rjust(places, "0").sub(/0+\z/, "")}"
       end
 
       def decimal(size)

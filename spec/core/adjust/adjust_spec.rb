@@ -36,7 +36,7 @@ RSpec.describe YellowTrack::Adjust do
       seen = Hash.new(0)
       600.times do
         panel = random_panel
-        made = described_class.new(**panel)
+        made = slider(**panel)
         next seen[:none] += 1 unless made.move
 
         seen[made.move.which] += 1
@@ -55,7 +55,7 @@ RSpec.describe YellowTrack::Adjust do
 
     it "rounds quarter turns the way that leaves the least taper" do
       200.times do
-        made = described_class.new(**random_panel)
+        made = slider(**random_panel)
         next unless made.move && !made.slot?
 
         expect(described_class::SIDES.map { |side| (made.turns(side) * 4) % 1 }).to all eq 0
@@ -73,8 +73,8 @@ RSpec.describe YellowTrack::Adjust do
       200.times do
         panel = random_panel
         covers = panel[:gaps].transform_values { |gap| 30 - gap }
-        gap, cover, meet = described_class.new(**panel), described_class.new(**panel, gaps: covers, read: "cover"),
-          described_class.new(**panel, read: "meet")
+        gap, cover, meet = slider(**panel), slider(**panel, gaps: covers, read: "cover"),
+          slider(**panel, read: "meet")
         expect([cover, meet].map { |one| [one.codes, one.taper, one.bow, one.move&.to_a] })
           .to all eq [gap.codes, gap.taper, gap.bow, gap.move&.to_a]
         next unless gap.move
@@ -94,7 +94,7 @@ RSpec.describe YellowTrack::Adjust do
         most = 2 * (kit["adjust.up"] + kit["adjust.down"])
         spacing = panel[:width] - 2 * kit["inset.design"]
         taper = most * panel[:height] / spacing * random.rand(80..120) / 100
-        made = described_class.new(**panel, gaps: gaps_of(taper))
+        made = slider(**panel, gaps: gaps_of(taper))
         off = taper * spacing / panel[:height] > most
         expect(made.codes.include?("adjust.off")).to be off
         expect([made.move, made.part, made.codes]).to eq [nil, nil, ["adjust.off"]] if off
@@ -105,7 +105,7 @@ RSpec.describe YellowTrack::Adjust do
       kit = YellowTrack::Files::Shelf.kits.fetch("pocket-90")
       200.times do
         panel = random_panel.merge(kit:, tops: {"left" => random.rand(-3..3).to_r, "right" => random.rand(-3..3).to_r})
-        made = described_class.new(**panel)
+        made = slider(**panel)
         next unless made.move
 
         front = (panel[:jamb] == "right") ? [0, made.move.turn] : [-made.move.turn, 0]
@@ -120,7 +120,7 @@ RSpec.describe YellowTrack::Adjust do
         panel = random_panel
         mirrored = panel.merge(jamb: other[panel[:jamb]], at: panel[:at].transform_keys(other),
           floor: panel[:floor].transform_keys(other))
-        made, turned = described_class.new(**panel), described_class.new(**mirrored)
+        made, turned = slider(**panel), slider(**mirrored)
         expect(turned.codes).to eq made.codes
         expect(turned.move&.to_a).to eq(made.move && [made.move.which, made.move.right, made.move.left])
       end

@@ -6,8 +6,10 @@ RSpec.describe YellowTrack::Adjust::Fold do
   let(:endless) { YellowTrack::Kit.new(kit.to_h.except("slide")) }
 
   def fold(gt, gb, hp, hl, kit: endless, **rest)
-    YellowTrack::Adjust::Fold.new(kit:, width: 404r, height: 2120r,
-      gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, side_gap: 5.5r, top_gap: 5r, hinge: 2r, **rest)
+    said = rest.slice(:school, :even)
+    pair = YellowTrack::Adjust::Fold::Hanging.new(kit:, width: 404r, height: 2120r, side_gap: 5.5r, top_gap: 5r, hinge: 2r,
+      **rest.except(*said.keys))
+    YellowTrack::Adjust::Fold.new(pair, gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, **said)
   end
 
   it "leaves the gaps that its school looks at even, at what they are to be, for any reading" do

@@ -32,7 +32,7 @@ RSpec.describe YellowTrack::Adjust::Slider do
     met = 0
     until met == 25
       panel = tight_panel
-      made = described_class.new(**panel)
+      made = slider(**panel)
       next if made.move || made.codes.include?("adjust.done")
 
       met += 1
@@ -47,7 +47,7 @@ RSpec.describe YellowTrack::Adjust::Slider do
 
   it "says by how much each limit is broken by one hanger alone" do
     kit = YellowTrack::Files::Shelf.kits.fetch("twin-42")
-    made = described_class.new(kit:, jamb: "right", gaps: {"top" => 0r, "middle" => 6r, "bottom" => 12r}, width: 900r,
+    made = slider(kit:, jamb: "right", gaps: {"top" => 0r, "middle" => 6r, "bottom" => 12r}, width: 900r,
       height: 2200r, at: {"left" => 0r, "right" => 5r}, floor: {"left" => 6r, "right" => 9r})
     expect(made.move).to be_nil
     rise = 12r * (900 - 2 * 62) / 2200

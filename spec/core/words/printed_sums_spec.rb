@@ -24,6 +24,12 @@ RSpec.describe "Printed sums" do
     end
   end
 
+  it "print a term as fine as it takes, where a pencil would come out a grain off" do
+    work = YellowTrack::Working.new(%w[even])
+    work.sum("even", "Height, Hp", "down(height − gap, grain)", why: "", height: 2029.9998r, gap: 36r, grain: 1r)
+    expect(work["even"].sum).to eq "down(2\u00A0029.9998 − 36, 1)"
+  end
+
   it "say how a short one was rounded, where that changed it" do
     work = YellowTrack::Working.new(%w[even odd lean hands none])
     formula = "down((run + lap) ÷ panels, grain)"

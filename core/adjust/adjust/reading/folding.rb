@@ -40,11 +40,10 @@ module YellowTrack
 
         def answered(even, _per_turn)
           gaps = LETTERS.to_h { |gap, letter| [letter, read["gaps"].fetch(gap)] }
-          Fold.new(kit:, width: panel.width, height: panel.height, gaps:, side_gap: @set.gaps.side,
-            top_gap: kit.fetch("top_gap"),
-            hinge: @set.terms.hinge_gap, half_jamb: @set.half_jamb, school:, jack_at: at("jack"),
-            at: %w[top bottom].to_h { |slide| [slide, at(slide)] },
-            even:)
+          hung = Fold::Hanging.new(kit:, width: panel.width, height: panel.height, side_gap: @set.gaps.side,
+            top_gap: kit.fetch("top_gap"), hinge: @set.terms.hinge_gap, half_jamb: @set.half_jamb,
+            jack_at: at("jack"), at: %w[top bottom].to_h { |slide| [slide, at(slide)] })
+          Fold.new(hung, gaps:, school:, even:)
         end
 
         def school = @set.opening["even"] && "even #{@set.opening["even"]}"

@@ -55,10 +55,10 @@ module YellowTrack
 
         # A panel in a channel keeps to it, not to the floor.
         def answered(even, per_turn)
-          Slider.new(kit:, jamb:, gaps: read["gaps"], width: panel.width, height: panel.height,
-            at: {"left" => at("left"), "right" => at("right")},
-            floor: (floor unless @set.engagement), bumper: @set.bumper, engagement: @set.engagement,
-            tops: read["tops"] || {}, even:, per_turn:, inset:, read: read_as)
+          hung = Slider::Panel.new(kit:, jamb:, read: read_as, width: panel.width, height: panel.height, inset:,
+            at: {"left" => at("left"), "right" => at("right")}, floor: (floor unless @set.engagement),
+            bumper: @set.bumper, engagement: @set.engagement, tops: read["tops"])
+          Slider.new(hung, gaps: read["gaps"], even:, per_turn:)
         end
       end
     end
