@@ -32,6 +32,9 @@ module YellowTrack
       # @return [String] the table, for a person
       def to_s = ([HEADS] + @rooms.map { |room| row(room) }).map { |cells| line(cells) }.join("\n")
 
+      # For bin/bench. @return [Array<String>] the table, a line each
+      def call = to_s.lines(chomp: true)
+
       HEADS = ["room", "files", "code lines", "file p90", "methods", "method p50", "p90", "over 22", "variables p90",
         "most", "over 3 arguments", "comment %", "public said %"].freeze
       private_constant :HEADS

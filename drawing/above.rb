@@ -24,14 +24,17 @@ module YellowTrack
         # What it has to show of the floor's length, mm.
         def span(plan) = drawn(plan).shown(plan)
 
+        # The class that draws a plan in its own manner.
         def drawn(plan) = kinds.fetch(plan.set.manner.motion)
 
         # @return [Hash{Symbol => Class}] by how the panels go
         def kinds = @kinds ||= {slide: Sliding, fold: Folding, pocket: Pocketed}.freeze
 
+        # What of its plan stands along the floor, mm from the left jamb's foot.
         def shown(plan) = plan.sizing.jambs
       end
 
+      # @param live [Boolean] whether its panels can be taken hold of
       def initialize(plan, moves, printer, spread:, top:, live:)
         @plan, @set, @moves, @printer, @spread, @live = plan, plan.set, moves, printer, spread, live
         @top = top + HEAD
@@ -41,8 +44,10 @@ module YellowTrack
       # Where the plan begins under the bays, and where the drawing ends, screen units.
       def top_of_plan = @top + BAYS + 8
 
+      # Where it ends, screen units from the top.
       def bottom = foot + CLEAR
 
+      # Draws it with a pen that draws more beside it.
       def draw_on(pen)
         @pen = pen
         bays

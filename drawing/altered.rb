@@ -20,10 +20,13 @@ module YellowTrack
         @frame = Frame.new([@slab[0], width].max, [@slab[1], height + alter.lipping].max, BOX)
       end
 
+      # What stands in the window's own line.
       def title = "Slab and the panel cut from it"
 
+      # What it is called in the page; one of each stands there.
       def id = "altered"
 
+      # Draws it with its pen.
       def paint
         slab
         panel

@@ -21,12 +21,16 @@ module YellowTrack
         @scale = (WIDTH - 2 * LEFT) / [cuts.map { |cut| cut.bar.length }.max.to_f, 1].max
       end
 
+      # Width and height, screen units.
       def size = [WIDTH, ROW * @cuts.length + 4]
 
+      # What stands in the window's own line.
       def title = "Bars as they are cut"
 
+      # What it is called in the page; one of each stands there.
       def id = @name
 
+      # Draws it with its pen.
       def paint
         @cuts.each_with_index { |cut, row| bar(cut, 2 + row * ROW) }
       end

@@ -29,6 +29,7 @@ module YellowTrack
         kinds.fetch(reading.motion).new(reading, answer, turned, advised:)
       end
 
+      # @param advised [Boolean] whether it shows where it is to come to
       def initialize(reading, answer, turned, advised: true)
         @reading = reading
         @answer = answer
@@ -49,8 +50,10 @@ module YellowTrack
         FACTORS.find { |one| largest * one * @scale <= LARGEST } || 1
       end
 
+      # What it is called in the page; one of each stands there.
       def id = "bench"
 
+      # Draws it with its pen.
       def paint
         frame
         beside

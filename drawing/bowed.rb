@@ -15,10 +15,13 @@ module YellowTrack
         @gaps, @printer = gaps, printer
       end
 
+      # What stands in the window's own line.
       def title = "A gap and its bow"
 
+      # What it is called in the page; one of each stands there.
       def id = "bowed"
 
+      # Draws it with its pen.
       def paint
         @pen.rect([JAMB, TOP - 20], [60, FOOT - TOP + 30], "wall")
         @pen.polygon([[90, TOP], *edge, [90, FOOT]], "face")

@@ -22,12 +22,16 @@ module YellowTrack
         @most = [rows.flat_map(&:differences).map(&:abs).max || 0, LEAST].max
       end
 
+      # Width and height, screen units.
       def size = [WIDTH, ROW * @rows.length + 22]
 
+      # What stands in the window's own line.
       def title = "Taken beside planned"
 
+      # What it is called in the page; one of each stands there.
       def id = @name
 
+      # Draws it with its pen.
       def paint
         @rows.each_with_index { |row, place| row(row, place * ROW + 30) }
         [-@most, 0, @most].each { |mm| @pen.text([x(mm), size.last - 4], signed(mm), "quiet") }

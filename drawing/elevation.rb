@@ -26,6 +26,7 @@ module YellowTrack
         # What it has to show of the floor's length, mm.
         def span(plan) = drawn(plan).shown(plan)
 
+        # The class that draws a plan in its own manner.
         def drawn(plan) = kinds.fetch(plan.set.manner.key)
 
         # @return [Hash{String => Class}] by the manner's key
@@ -34,9 +35,11 @@ module YellowTrack
                       "bifold" => Folding, "pocket" => InTheWall}.freeze
         end
 
+        # What of its plan stands along the floor, mm from the left jamb's foot.
         def shown(plan) = [0, [plan.figures.greatest_width, plan.sizing.jambs.last].max]
       end
 
+      # @param top [Numeric] where it begins, screen units
       def initialize(plan, moves, printer, spread:, top:)
         @plan, @set, @moves, @printer, @spread = plan, plan.set, moves, printer, spread
         @above = top + WALL
@@ -48,15 +51,19 @@ module YellowTrack
       # units.
       def head = y(@plan.figures.head_high)
 
+      # Where the floor is, screen units from the top.
       def floor = y(0)
 
       # What the panels hang from, screen units.
       def hung_from = head
 
+      # Where it ends, screen units from the top.
       def bottom = floor + UNDER
 
+      # Where the panels end, screen units from the top.
       def foot_of_panels = y(foot)
 
+      # Draws it with a pen that draws more beside it.
       def draw_on(pen)
         @pen = pen
         wall

@@ -30,6 +30,7 @@ module YellowTrack
       # Where it ends below.
       def bottom = top + DEEP + 8
 
+      # Draws it with a pen that draws more beside it.
       def draw_on(pen)
         @pen = pen
         ground

@@ -21,10 +21,13 @@ module YellowTrack
         @bottom = top + drawn + ((align == :middle) ? (high - drawn) / 2 : 0)
       end
 
+      # Screen units from the left, of mm from the left jamb's foot.
       def x(mm) = @left + mm.to_f * scale
 
+      # Screen units from the top, of mm above the datum.
       def y(mm) = @bottom - mm.to_f * scale
 
+      # A point of the picture, screen units, of one in mm.
       def at(x_mm, y_mm) = [x(x_mm), y(y_mm)]
 
       # A length in screen units.

@@ -18,10 +18,13 @@ module YellowTrack
         @picture = Frame.new(width, height, BOX)
       end
 
+      # What stands in the window's own line.
       def title = "Framed panel"
 
+      # What it is called in the page; one of each stands there.
       def id = "framed"
 
+      # Draws it with its pen.
       def paint
         [0r, @width - @frame.stile].each do |x|
           member(x, -Prepare::FramedPanel::HORN, x + @frame.stile, head: @height + Prepare::FramedPanel::HORN)

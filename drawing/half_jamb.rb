@@ -18,10 +18,13 @@ module YellowTrack
         @printer = printer
       end
 
+      # What stands in the window's own line.
       def title = "Half jamb from above"
 
+      # What it is called in the page; one of each stands there.
       def id = "half-jamb"
 
+      # Draws it with its pen.
       def paint
         jamb
         panel

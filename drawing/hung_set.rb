@@ -21,10 +21,13 @@ module YellowTrack
         @manner, @panels = manner, panels.clamp(1, 4)
       end
 
+      # What stands in the window's own line.
       def title = "A set that hangs so"
 
+      # What it is called in the page; one of each stands there.
       def id = "hung"
 
+      # Draws it with its pen.
       def paint
         wall
         faces

@@ -20,10 +20,13 @@ module YellowTrack
         @manner, @marks = manner, marks
       end
 
+      # What stands in the window's own line.
       def title = "Where it is measured"
 
+      # What it is called in the page; one of each stands there.
       def id = "kit-places"
 
+      # Draws it with its pen.
       def paint
         @dimension = Dimension.new(@pen)
         across
@@ -31,15 +34,19 @@ module YellowTrack
         @marks.each_key { |letter| PLACES.fetch(letter).call(self) if PLACES.key?(letter) }
       end
 
+      # A dimension across, with its letter.
       def across_at(from, to, y, letter:, feet: y) = @dimension.across(from, to, y, figure: letter, feet:)
 
+      # A dimension up, with its letter.
       def upright_at(from, to, x, letter:) = @dimension.upright(from, to, x, figure: letter, feet: x + 6)
 
+      # Whether one panel tells all of it.
       def one? = faces.length == 1
 
       # Left edges of the panels across.
       def faces = (@manner.folds? || @manner.pockets?) ? FACES.first(1) : FACES
 
+      # Whether such a set hangs on the wall.
       def hung_on_wall? = @manner.carried == :wall
 
       private

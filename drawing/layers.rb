@@ -19,10 +19,13 @@ module YellowTrack
         @scale = [(WIDTH - JAMB - 40) / [build_up[:target].to_f, 1].max, MOST].min
       end
 
+      # What stands in the window's own line.
       def title = "Packing of the #{@side} jamb"
 
+      # What it is called in the page; one of each stands there.
       def id = "layers-#{@side}"
 
+      # Draws it with its pen.
       def paint
         @pen.rect([0, 8], [JAMB, 58], "wall")
         left = JAMB.to_f

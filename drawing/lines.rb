@@ -80,6 +80,7 @@ module YellowTrack
           "#{css { |role| "##{PAPER.fetch(role)}" }.tr("\n", " ")}"
       end
 
+      # A line's weight and colours, as CSS.
       def rules(line)
         return text_rules(line) { |role| yield role } if line.size
 
@@ -88,6 +89,7 @@ module YellowTrack
           "stroke-dasharray: #{line.dash ? line.dash.join(" ") : "none"}"].join("; ")
       end
 
+      # A text's size and colour, as CSS.
       def text_rules(line)
         ["font-size: #{line.size}px", "fill: #{yield(line.fill || :ink)}", ("font-weight: 600" if line.bold)].compact
           .join("; ")

@@ -16,12 +16,16 @@ module YellowTrack
         @name, @offs = name, offs.last(ANSWERS)
       end
 
+      # What stands in the window's own line.
       def title = "#{@name}: #{@offs.length} answers, the last #{figure(@offs.last.last.abs)} mm off"
 
+      # What it is called in the page; one of each stands there.
       def id = "off-#{@name.downcase.gsub(/[^a-z]+/, "-")}"
 
+      # Width and height, screen units.
       def size = [STEP * ANSWERS, HALF * 2 + FOOT]
 
+      # Draws it with its pen.
       def paint
         @pen.line([0, HALF], [size.first, HALF], "extension")
         @offs.each_with_index { |(_, off), place| @pen.circle([x(place), HALF - reach(off)], DOT, "dot") }

@@ -24,10 +24,13 @@ module YellowTrack
         @frame = Frame.new(@panel.width, @panel.height, BOX)
       end
 
+      # What stands in the window's own line.
       def title = "Panel #{@code}, drilled"
 
+      # What it is called in the page; one of each stands there.
       def id = "face-#{@code.downcase}"
 
+      # Draws it with its pen.
       def paint
         face
         @drilling.grooves.each do |groove|

@@ -30,10 +30,13 @@ module YellowTrack
         end
       end
 
+      # What stands in the window's own line.
       def title = "Floor and head along the opening"
 
+      # What it is called in the page; one of each stands there.
       def id = "profile"
 
+      # Draws it with its pen.
       def paint
         bays
         line(heads, HEAD, -6)

@@ -16,6 +16,7 @@ module YellowTrack
       # A needle goes round with its screw. @return [String] SVG transform
       def self.needle(controls, name, count) = "rotate(#{count * 90 * controls.way(name)})"
 
+      # @param controls [Adjust::Controls]
       def initialize(controls)
         @controls = controls
         @answer = controls.answer

@@ -16,10 +16,13 @@ module YellowTrack
         @parts, @printer = {old:, new:}, printer
       end
 
+      # What stands in the window's own line.
       def title = "The roller, old and new"
 
+      # What it is called in the page; one of each stands there.
       def id = "roller"
 
+      # Draws it with its pen.
       def paint
         @dimension = Dimension.new(@pen)
         {old: 105, new: 315}.each { |which, middle| part(which, middle) }

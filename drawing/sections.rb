@@ -29,6 +29,7 @@ module YellowTrack
         end
       end
 
+      # @param plan [Plan]
       def initialize(plan, printer)
         @plan = plan
         @set = plan.set
@@ -50,10 +51,13 @@ module YellowTrack
         foot
       end
 
+      # What stands in the window's own line.
       def title = "Head and foot, cut across"
 
+      # What it is called in the page; one of each stands there.
       def id = "sections"
 
+      # Draws it with its pen.
       def paint
         @dimension = Dimension.new(@pen)
         @pen.text([82, 14], "head", "quiet")

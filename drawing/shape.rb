@@ -57,10 +57,13 @@ module YellowTrack
       # @return [Array(Float, Float)]
       def feet = [0, 1].map { |u| level(u, 0).first / WIDTH * 100.0 }
 
+      # What stands in the window's own line.
       def title = "The opening from the room"
 
+      # What it is called in the page; one of each stands there.
       def id = "shape"
 
+      # Draws it with its pen.
       def paint
         @pen.polygon(square, "level-shape")
         @pen.polygon(corners.values_at(:bl, :br, :tr, :tl), "true-shape")

@@ -13,12 +13,16 @@ module YellowTrack
         @standings = standings.first(MOST)
       end
 
+      # Width and height, screen units.
       def size = [WIDTH, ROW * MOST + 8]
 
+      # What stands in the window's own line.
       def title = "What it still can be"
 
+      # What it is called in the page; one of each stands there.
       def id = "shares"
 
+      # Draws it with its pen.
       def paint
         @standings.each_with_index do |one, row|
           y = 4 + row * ROW

@@ -20,10 +20,13 @@ module YellowTrack
         @larger = HIGH / [stations.map { |station| station[:shim] }.max.to_f, 6].max
       end
 
+      # What stands in the window's own line.
       def title = "Base strip along the floor"
 
+      # What it is called in the page; one of each stands there.
       def id = "shims"
 
+      # Draws it with its pen.
       def paint
         @pen.rect([LEFT, LEVEL - 14], [WIDTH - 2 * LEFT, 14], "strip")
         @pen.polyline(@stations.map { |station| [x(station), LEVEL + station[:shim].to_f * @larger] }, "cut")

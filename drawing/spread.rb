@@ -23,8 +23,10 @@ module YellowTrack
         freeze
       end
 
+      # Screen units from the left, of mm from the left jamb's foot.
       def x(mm) = @left + (mm - from).to_f * scale
 
+      # Screen units of so many mm.
       def length(mm) = mm.to_f * scale
     end
   end

@@ -22,10 +22,13 @@ module YellowTrack
         @right = width
       end
 
+      # What stands in the window's own line.
       def title = "Where: #{@place}"
 
+      # What it is called in the page; one of each stands there.
       def id = @name
 
+      # Draws it with its pen.
       def paint
         @pen.rect(@frame.at(0, @plan.figures.head_high),
           [@frame.length(@right), @frame.length(@plan.figures.head_high)], "seen")
@@ -36,18 +39,21 @@ module YellowTrack
         public_send(@place)
       end
 
+      # The line of the track.
       def line
         @pen.line(@frame.at(0, mount), @frame.at(@right, mount), "cut")
         @pen.line(@frame.at(@right / 2, 0), @frame.at(@right / 2, mount), "dimension")
         figure(@frame.at(@right / 2, mount / 2), mount)
       end
 
+      # The track.
       def track
         @pen.rect(@frame.at(0, mount), [@frame.length(@set.track.length), 5], "runs")
         @set.track.holes.each { |hole| @pen.circle([@frame.x(hole), @frame.y(mount) + 2.5], 1.2, "dot") }
         figure([WIDTH / 2, @frame.y(mount) - 6], @set.track.length)
       end
 
+      # Hangers on a panel.
       def hangers
         panel = @set.panels.first
         at = panel.rollers.map { |roller| @frame.at(panel.x + roller, foot + panel.height) }
@@ -55,8 +61,10 @@ module YellowTrack
         figures(at.zip(panel.rollers), 20, 36)
       end
 
+      # Guides on the floor.
       def guides = places(@set.guides.places, 0)
 
+      # Pivots on the floor.
       def pivots = places(@set.pivots, 0)
 
       # On the lead panels, from their hinge edges.
@@ -82,6 +90,7 @@ module YellowTrack
         figure([@frame.x(meet), @frame.y(foot + aligner) - 10], aligner)
       end
 
+      # The rail on the floor.
       def rail
         @pen.rect(@frame.at(0, 0), [@frame.length(@right), 5], "runs")
         figure([WIDTH / 2, @frame.y(0) + 20], @set.track.floor_rail || @set.track.length)

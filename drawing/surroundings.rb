@@ -23,13 +23,16 @@ module YellowTrack
         @wide = (@survey.widths.max || 1200r).to_f
       end
 
+      # What stands in the window's own line.
       def title = "The opening in its wall, from the room and from above"
 
+      # What it is called in the page; one of each stands there.
       def id = "around"
 
       # Whether something is still to be read, in words.
       def caption = open.empty? ? "All read" : "Dashed: not read yet (#{open.length})"
 
+      # Draws it with its pen.
       def paint
         @dimension = Dimension.new(@pen)
         front

@@ -29,6 +29,7 @@ module YellowTrack
         @smallest = nil # screen units, of its text
       end
 
+      # A line. @param css [String] its role
       def line(from, to, css, **rest)
         add("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], class: css, **rest)
       end
@@ -39,10 +40,13 @@ module YellowTrack
         add("rect", x: corner[0], y: corner[1], width: [size[0], 0].max, height: [size[1], 0].max, class: css, **rest)
       end
 
+      # A circle.
       def circle(centre, radius, css) = add("circle", cx: centre[0], cy: centre[1], r: radius, class: css)
 
+      # A closed shape.
       def polygon(points, css) = add("polygon", points: list(points), class: css)
 
+      # An open one.
       def polyline(points, css) = add("polyline", points: list(points), class: css)
 
       # @param anchor ["start", "middle", "end"]

@@ -26,6 +26,7 @@ module YellowTrack
       # Picture's width and height, screen units.
       def size = [wide + 2 * EDGE, high + EDGE]
 
+      # Draws it with its pen.
       def paint
         @pen.polygon([[0, high + EDGE], [0, 0], [wide + 2 * EDGE, 0], [wide + 2 * EDGE, high + EDGE],
           [wide + EDGE, high + EDGE],

@@ -17,10 +17,13 @@ module YellowTrack
         @frame = Frame.new(wide, high, BOX)
       end
 
+      # What stands in the window's own line.
       def title = "The opening to build"
 
+      # What it is called in the page; one of each stands there.
       def id = "to-build"
 
+      # Draws it with its pen.
       def paint
         left = (outer.first - width) / 2
         rough if @wanted.rough

@@ -48,12 +48,16 @@ module YellowTrack
         @chain = chain
       end
 
+      # Width and height, screen units.
       def size = [@lefts.last + LEFT, BELOW + ROW * (@boxes.map { |_, row| row + 1 }.max || 0) + 12]
 
+      # What stands in the window's own line.
       def title = "Visits along the track"
 
+      # What it is called in the page; one of each stands there.
       def id = @name
 
+      # Draws it with its pen.
       def paint
         @days.each_with_index { |day, place| column(day, place) }
         track

@@ -30,10 +30,13 @@ module YellowTrack
         @across = Sections.of(plan, printer)
       end
 
+      # Width and height, screen units.
       def size = [WIDTH, @strip.bottom + 4]
 
+      # What stands in the window's own line.
       def title = "The set: front, from above, and the gap under it"
 
+      # What it is called in the page; one of each stands there.
       def id = "set"
 
       # Millimetres a screen unit, for a finger that drags.
@@ -47,11 +50,13 @@ module YellowTrack
       # @return [String]
       def clear_words = @above.words
 
+      # Its numbers in words, for who cannot see it.
       def description = [@front.words, @above.words, @strip.words].join(" ")
 
       # A drawing that is moved is a group of what can be held.
       def to_s(**rest) = super(**rest, role: @live ? "group" : "img")
 
+      # Draws it with its pen.
       def paint
         @pen.group("beside") { @across.on_beside(@pen, BESIDE, @front.hung_from, floor: @front.floor) }
         ties

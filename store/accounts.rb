@@ -19,6 +19,7 @@ module YellowTrack
       IDLE = 30 * 24 * 3600 # seconds without a page, after which a device is signed out
       FRESH = 300 # seconds in which a page does not note again that a device is in use
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @accounts = db[:accounts]
@@ -82,6 +83,7 @@ module YellowTrack
         forget_calendars(by)
       end
 
+      # Lets somebody in again.
       def open(id, by:) = change(id, by:, says: ->(one) { "#{one.name} may come in again" }, status_id: OPEN)
 
       # What was done about accounts, in words.
@@ -127,8 +129,10 @@ module YellowTrack
         end
       end
 
+      # Ends one session of somebody's.
       def end_session(id, session_id) = @sessions.where(account_id: id, session_id:).delete
 
+      # Ends all sessions of somebody's, but one.
       def end_all(id, but: nil) = @sessions.where(account_id: id).exclude(session_id: but.to_s).delete
 
       # Takes off the second factor, for who lost it.

@@ -17,6 +17,7 @@ module YellowTrack
       OFFER = %i[number made_on valid_until total who at].freeze
       DUE = %i[kind day].freeze
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
       end

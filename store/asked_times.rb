@@ -8,6 +8,7 @@ module YellowTrack
       # told_at, by the device; came_at, by the server; form, as it was sent.
       Asked = Struct.new(:id, :account_id, :path, :form, :picture, :told_at, :came_at, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @asked = db[:asked_times]
       end

@@ -87,6 +87,7 @@ module YellowTrack
       # @return [Integer] how many rows it has
       def count(table) = @db[table].count
 
+      # Puts what was written into the file, and closes it.
       def close
         checkpoint if seen == @known
       rescue Sequel::DatabaseError

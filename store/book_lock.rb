@@ -27,6 +27,7 @@ module YellowTrack
         file&.close
       end
 
+      # The file that whoever has the book holds.
       def lock(database)
         FileUtils.mkdir_p(File.dirname(database), mode: 0o700)
         File.open("#{database}.serving", File::RDWR | File::CREAT, 0o600)

@@ -8,6 +8,7 @@ module YellowTrack
     module Clock
       module_function
 
+      # The moment, as the book keeps it: UTC, to the second.
       def now = (Thread.current[:yellow_track_now] || Time.now).utc.iso8601
 
       # What the block writes is dated at some other time: a record taken over

@@ -89,6 +89,7 @@ module YellowTrack
       # @return [String] SQLite's version
       def sqlite = SQLite3::SQLITE_VERSION
 
+      # Copies a book by SQLite's own means, page by page.
       def copy(from, to)
         source, target = SQLite3::Database.new(from, readonly: true), SQLite3::Database.new(to)
         backup = SQLite3::Backup.new(target, "main", source, "main")
@@ -119,6 +120,7 @@ module YellowTrack
       # A book of a newer program.
       class Newer < Unsound; end
 
+      # Looks whether a copy is of a program that we know.
       def version(path, db)
         made, ours = db.get_first_value("SELECT version FROM schema_info"), Database.newest
         return unless made > ours
@@ -137,6 +139,7 @@ module YellowTrack
         db&.close
       end
 
+      # Says what is wrong with a copy.
       def refuse(path, says) = raise(Unsound.new("\"#{path}\" #{says}.", key: "file"))
     end
   end

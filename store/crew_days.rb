@@ -10,6 +10,7 @@ module YellowTrack
 
       HOW = %w[off away].freeze
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @days = db[:crew_days]
       end

@@ -95,6 +95,7 @@ module YellowTrack
         Copy.make(path, "#{path}.version-#{version}")
       end
 
+      # Whether a book's tables are as this program has them.
       def current?(db) = version(db) == newest
 
       # The migration that the tables are at, 0 for none. Only read: asked by several at

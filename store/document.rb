@@ -66,6 +66,7 @@ module YellowTrack
       # The key that a value was put at: that of the last item, for a new one.
       def settled(key) = key.end_with?(".#{NEW}") ? item_keys(key.delete_suffix(".#{NEW}")).last : key
 
+      # The document as a file has it.
       def to_json(*) = JSON.generate(to_h)
 
       # @return [String] JSON

@@ -19,6 +19,7 @@ module YellowTrack
       LONGEST = 2_000 # characters of typing kept
       ANYBODY = "" # owner of those from before drafts had one
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @drafts = db[:drafts]
       end
@@ -33,6 +34,7 @@ module YellowTrack
       # @return [Array<Array(Integer, Draft)>] his of every opening, with its number
       def by(owner) = @drafts.where(owner:).order(:opening_id, :key).map { |row| [row[:opening_id], draft(row)] }
 
+      # Keeps what could not be taken, for whoever typed it, with why.
       def keep(opening_id, key, typed, says:, owner:, seen: 0, unit: "mm", clash: false)
         @drafts.insert_conflict(:replace)
           .insert(opening_id:, key:, owner:, seen:, unit: unit.to_s, typed: JSON.generate(shortened(typed)), says:,

@@ -10,6 +10,7 @@ module YellowTrack
       # day, by which it is due; says, what there is to tell of it.
       Due = Struct.new(:id, :job_id, :opening_id, :kind, :day, :says, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @dues = db[:dues]

@@ -9,6 +9,7 @@ module YellowTrack
     class Feeds
       LONG = 32 # random bytes
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @feeds = db[:feeds]
@@ -30,6 +31,7 @@ module YellowTrack
         end
       end
 
+      # Ends the address that calendars read.
       def withdraw = @feeds.delete
     end
   end

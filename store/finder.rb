@@ -13,6 +13,7 @@ module YellowTrack
       SHORT = 3 # characters from which the index knows a part of a word
       KINDS = 3 # of rows in the index: jobs, openings, entries
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
       end

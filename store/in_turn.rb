@@ -12,6 +12,7 @@ module YellowTrack
       # @param db [Sequel::Database]
       def self.extended(db) = db.instance_variable_set(:@turn, Monitor.new)
 
+      # Writes in one's turn: the next waits here, and not in the database.
       def transaction(opts = {}, &)
         return super if in_transaction?(opts)
 

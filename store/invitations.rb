@@ -14,6 +14,7 @@ module YellowTrack
       DAYS = 3
       LONGEST = 60 # characters of who it is for
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @invitations = db[:invitations]
@@ -49,6 +50,7 @@ module YellowTrack
       # @return [Boolean] false where another was quicker
       def use(id, name) = @invitations.where(id:, used_by: nil, withdrawn_at: nil).update(used_by: name) == 1
 
+      # Ends a link that nobody used.
       def withdraw(id) = @invitations.where(id:, used_by: nil).update(withdrawn_at: Clock.now)
 
       private

@@ -13,10 +13,12 @@ module YellowTrack
         def whole? = Shape.whole?(kind, key, after, before:)
       end
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @entries = db[:log_entries]
       end
 
+      # Writes an entry. None is ever changed.
       def add(opening_id:, version:, kind:, key:, before:, after:, who:, at:)
         @entries.insert(opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before),
           after: JSON.generate(after))

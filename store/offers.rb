@@ -10,6 +10,7 @@ module YellowTrack
       # stands on it and its breakdown.
       Offer = Struct.new(:id, :job_id, :number, :made_on, :valid_until, :total, :told, :who, :at, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @offers = db[:offers]

@@ -9,6 +9,7 @@ module YellowTrack
       KEPT = 3 * 24 * 3600 # seconds
       LONG = 60 # seconds after which what is still under way was cut off
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db, @once = db, db[:once]
       end

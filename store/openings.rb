@@ -32,6 +32,7 @@ module YellowTrack
 
       AS_JSON = %i[document outline materials].freeze
 
+      # @param log [Log] that its writes go into
       def initialize(db, log)
         @db = db
         @log = log

@@ -6,10 +6,12 @@ module YellowTrack
     class Papers
       Paper = Struct.new(:opening_id, :version, :at, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @papers = db[:papers]
       end
 
+      # Writes down that papers were made of a version.
       def made(opening_id, version) = @papers.insert_conflict(:replace).insert(opening_id:, version:, at: Clock.now)
 
       # @return [Paper, nil] the last of an opening

@@ -12,6 +12,7 @@ module YellowTrack
 
       JSONS = %i[asked plan gone].freeze
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @plans = db[:plans]

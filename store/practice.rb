@@ -17,6 +17,7 @@ module YellowTrack
       # A round that is set for the crew; account_id, who set it.
       CrewRound = Struct.new(:id, :account_id, :drills, :seed, :version, :at, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @rounds, @answers = db[:practice_rounds], db[:practice_answers]

@@ -9,6 +9,7 @@ module YellowTrack
     class Replaced
       Was = Struct.new(:key, :before, :who, :at, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @replaced = db[:replaced]
       end

@@ -12,6 +12,7 @@ module YellowTrack
 
       # An offcut in the rack.
       Offcut = Struct.new(:id, :material, :length, :kept_at, keyword_init: true) do
+        # What an offcut is called: by its number.
         def name = "offcut #{id}"
       end
 
@@ -20,6 +21,7 @@ module YellowTrack
 
       KEPT = 300 # mm; a shorter offcut is not worth the rack
 
+      # @param log [Log] that cuts go into
       def initialize(db, log)
         @db = db
         @log = log
@@ -65,8 +67,10 @@ module YellowTrack
       # @return [Integer] offcuts in the rack
       def rack_count = @db[:rack].where(used_at: nil).count
 
+      # Puts an offcut on the rack; mm.
       def keep(material, length) = @db[:rack].insert(material:, length: length.to_r.to_s, kept_at: Clock.now)
 
+      # Takes one off it, once.
       def use(offcut_id) = @db[:rack].where(id: offcut_id, used_at: nil).update(used_at: Clock.now)
 
       # What was cut for openings, in one question.

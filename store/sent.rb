@@ -6,6 +6,7 @@ module YellowTrack
   module Store
     # What devices wrote while they were away from the server, taken in once each.
     class Sent
+      # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @sent = db[:sent]

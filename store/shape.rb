@@ -42,16 +42,20 @@ module YellowTrack
           (kind != "cut" || number?(before))
       end
 
+      # Whether it is a text that an entry can have.
       def text?(one) = one.is_a?(String) && one.length <= LONGEST
 
+      # Whether it is a tick, or one taken back.
       def tick?(one) = one.nil? || one == true
 
+      # Whether it is a day.
       def day?(one)
         text?(one) && !Date.iso8601(one, limit: 40).nil?
       rescue Date::Error
         false
       end
 
+      # Whether it is a number, or a text that says one.
       def number?(one) = one.is_a?(Numeric) || (one.is_a?(String) && NUMBER.match?(one))
 
       # What a field of an opening may hold: lists and groups of plain values.
@@ -64,13 +68,16 @@ module YellowTrack
         end
       end
 
+      # Whether it is a list, each of it what the block says.
       def list?(one, &) = one.is_a?(Array) && one.all?(&)
 
       # Numbers by names.
       def figures?(one) = one.is_a?(Hash) && one.values.all? { |each| number?(each) }
 
+      # Whether it is gaps, panel by panel.
       def gaps?(one) = one.is_a?(Hash) && one.values.all? { |each| figures?(each) }
 
+      # Whether it is a move, as the bench writes it.
       def move?(one)
         one.is_a?(Hash) && figures?(one["gaps"]) && figures?(one["expected"]) && one["turned"].is_a?(Hash) &&
           one["turned"].values.all? { |turn|
@@ -78,8 +85,10 @@ module YellowTrack
           }
       end
 
+      # Whether it is a look back.
       def looked?(one) = one.is_a?(Hash) && gaps?(one["gaps"])
 
+      # Whether it is a hand-over.
       def signed?(one)
         looked?(one) && list?(one["fitted"]) { |line| text?(line) } && day?(one["look_back"]) &&
           told?(one["names"]) { |name| text?(name) } && told?(one["signatures"]) { |line| LINE.match?(line) } &&
@@ -88,6 +97,7 @@ module YellowTrack
           }
       end
 
+      # Whether it is names of who signed.
       def told?(one)
         one.is_a?(Hash) && (one.keys - SIGNERS).empty? && one.values.all? { |each| text?(each) && yield(each) }
       end

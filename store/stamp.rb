@@ -28,10 +28,13 @@ module YellowTrack
       # The figures of some rows, in one question.
       def row(rows, *figures) = rows.select(*figures.each_with_index.map { |one, n| one.as(:"f#{n}") }).first.values
 
+      # How many.
       def count(what = nil) = what ? Sequel.function(:count, what) : Sequel.function(:count).*
 
+      # The last.
       def max(what) = Sequel.function(:max, what)
 
+      # All together.
       def sum(what) = Sequel.function(:sum, what)
     end
   end

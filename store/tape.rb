@@ -8,6 +8,7 @@ module YellowTrack
       KEPT = 200 # of the latest
       LONGEST = 40 # characters of one
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @tape = db[:tape]
       end

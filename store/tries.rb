@@ -17,6 +17,7 @@ module YellowTrack
       Wait = Struct.new(:seconds, :failures)
       Wrong = Struct.new(:at, :name, :device, keyword_init: true)
 
+      # @param db [Sequel::Database]
       def initialize(db)
         @tries, @wrong = db[:tries], db[:wrong_sign_ins]
       end

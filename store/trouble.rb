@@ -26,6 +26,7 @@ module YellowTrack
 
       # A book whose file is gone, or another.
       class Gone < StandardError
+        # Says that the file is gone.
         def initialize = super(GONE)
       end
 

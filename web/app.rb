@@ -112,6 +112,7 @@ module YellowTrack
           says
         end
 
+        # Says that something failed, and no more: the trace is for whoever runs the server.
         def fail_plainly
           status 500
           show Said.new("Failed", "Something here failed. What was saved before is still there; whether the last " \

@@ -21,6 +21,7 @@ module YellowTrack
       # @return [Array<Adjust::Reading>]
       attr_reader :all
 
+      # What gaps may differ by here, mm.
       def even = @opening.even_within
 
       # The panel or pair in hand: as picked, else the first that wants something.
@@ -47,6 +48,7 @@ module YellowTrack
       # Whether its gaps were read, and are even.
       def even?(one) = answer(one)&.even? || false
 
+      # Whether all that has to be even is.
       def settled? = needed.all? { |one| even?(one) } && (meet.nil? || meet.even?(even))
 
       # Whether there is something to turn.

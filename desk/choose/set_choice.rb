@@ -12,6 +12,7 @@ module YellowTrack
 
       # An opening as a cut list takes it.
       Tried = Struct.new(:plan, :parts, :letter, :cuts) do
+        # The kit of the plan.
         def kit = plan.opening.kit
       end
 

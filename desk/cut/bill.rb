@@ -40,6 +40,7 @@ module YellowTrack
         freeze
       end
 
+      # Whether there is nothing to buy and nothing to do.
       def nothing? = @nothing
 
       private

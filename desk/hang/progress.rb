@@ -33,6 +33,7 @@ module YellowTrack
       # The entry that ticked a step; nil for one that is not done.
       def tick(step) = @ticks[step.key]&.then { |entry| entry if entry.after }
 
+      # Whether all of it is done.
       def done? = steps.all? { |step| tick(step) }
 
       # @return [Steps::Step, nil] the first that is not done

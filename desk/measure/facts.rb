@@ -26,6 +26,7 @@ module YellowTrack
 
       module_function
 
+      # How a fact is asked for.
       def ask(key) = TABLE.fetch(key).ask
 
       # What a set needs of it, in words.
@@ -39,6 +40,7 @@ module YellowTrack
       # Where it is read: the stage, and the field on it.
       def stage(key) = key.start_with?("survey.") ? "measure" : "size"
 
+      # The field that a fact is typed in.
       def anchor(key) = (key == "set.makeup") ? "set.makeup.0" : key
     end
   end

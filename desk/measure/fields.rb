@@ -4,8 +4,10 @@ module YellowTrack
   module Desk
     # What can be typed or chosen on the screens, by key.
     module Fields
+      # A field that takes a length.
       def self.length(key, label, hint = nil) = Field.new(key:, label:, kind: :length, hint:)
 
+      # A field that takes yes, no or nothing.
       def self.yes_no(key, label, hint = nil) = Field.new(key:, label:, kind: :yes_no, hint:, options: Field::YES_NO)
 
       # The readings on the drawing's tape lines, in the order of taking them.
@@ -195,6 +197,7 @@ module YellowTrack
       }.freeze
       MEET = {"top" => length(nil, "meet, top"), "bottom" => length(nil, "meet, bottom")}.freeze
 
+      # A field of a hung panel; nil for a key that is none.
       def hung(key)
         panel, place = key.to_s.match(/\Ahung\.([A-F]|meet)\.([a-z.]+)\z/)&.captures
         found = (panel == "meet") ? MEET[place] : HUNG[place]

@@ -21,6 +21,7 @@ module YellowTrack
         raise Faults.new([fault(opening.printer, out, from, to:)]) if out.any?
       end
 
+      # What is wrong with studs outside the wall.
       def fault(printer, out, from, to:)
         told = "#{out.map { |stud| printer.short(stud) }.join(", ")} #{(out.length == 1) ? "is" : "are"}"
         Fault.new("#{told} outside the wall. It goes from #{printer.short(from)} to #{printer.with_unit(to)} from " \

@@ -14,6 +14,7 @@ module YellowTrack
       # A draft that quarrels, or could not be read: opening, its row; key; field, nil for a
       # step; step; draft; theirs, the entry that it quarrels with.
       Open = Struct.new(:opening, :key, :field, :step, :draft, :theirs, keyword_init: true) do
+        # Whether it quarrels with what others wrote.
         def quarrel? = draft.clash
       end
 

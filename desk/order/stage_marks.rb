@@ -21,10 +21,13 @@ module YellowTrack
           .then { |codes| codes.any? ? opening.worst_of(*codes) : nil }
       end
 
+      # Its mark: done once all steps are.
       def hung(opening) = (opening.come_to?("hang") && opening.progress.done?) ? :done : nil
 
+      # Its mark: done once all gaps are even.
       def adjusted(opening) = (opening.come_to?("adjust") && opening.turning.settled?) ? :done : nil
 
+      # What is next while Size is on the screen.
       def size_next(opening)
         set, printer = opening.plan.set, opening.cut_printer
         size = "#{printer.with_unit(set.width)} × #{printer.with_unit(set.height)}"
@@ -48,6 +51,7 @@ module YellowTrack
           anchor: Facts.anchor(fact))
       end
 
+      # What is next while Cut is: a stop comes before the saw.
       def cut_next(opening)
         stop = opening.all_checks.find(&:stop?)
         return NextStep.new(sentence: opening.told(stop).do, stage: "size", anchor: stop.code) if stop
@@ -58,6 +62,7 @@ module YellowTrack
           stage: "sheet")
       end
 
+      # What is next while Hang is.
       def hang_next(opening)
         step = opening.progress.now
         return hung_next(opening) unless step
@@ -72,6 +77,7 @@ module YellowTrack
         NextStep.new(sentence: "All hung. Read the gaps at each jamb.", stage: "adjust")
       end
 
+      # What is next while Adjust is.
       def adjust_next(opening) = opening.turning.next_step
 
       # Handed over, and nothing of it is being mended since.
@@ -79,6 +85,7 @@ module YellowTrack
         (HandingOver.new(opening).last && (!opening.service.on? || opening.service.closed?)) ? :done : nil
       end
 
+      # What is next while Hand over is.
       def hand_over_next(opening)
         handing = HandingOver.new(opening)
         return handed(handing) if handed_over(opening)
@@ -94,6 +101,7 @@ module YellowTrack
         opening.plan ? opening.turning.next_step : NextStep.new(sentence: "Measure it first.", stage: "measure")
       end
 
+      # That it is handed over, and when it is looked back.
       def handed(handing)
         day = Date.iso8601(handing.last.after["look_back"]).strftime("%-d %B")
         return NextStep.new(sentence: "Looked back. It is done.", stage: "hand-over") if handing.looks.any?

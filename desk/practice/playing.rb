@@ -13,12 +13,14 @@ module YellowTrack
         (play.is_a?(Practice::PlayedBench) ? Moves : Findings).new(play)
       end
 
+      # @param play [Practice::PlayedBench, Practice::PlayedDoor]
       def initialize(play)
         @play = play
       end
 
       # Moves of a panel's hangers: "-3,0".
       class Moves < Playing
+        # That a step can be made now; raises a Fault for one that cannot.
         def check(steps, step)
           moves = Answering.moves([*steps, step])
           raise ArgumentError unless moves.last.length == Practice::PlayedBench::SIDES.length
@@ -35,17 +37,20 @@ module YellowTrack
           raise Fault.new("\"#{step[0, 40]}\" is no move: two whole numbers of quarter turns.", key: "turns")
         end
 
+        # Whether there are no more steps.
         def over?(steps) = @play.over?(Answering.moves(steps))
       end
 
       # Findings of a door, by their keys.
       class Findings < Playing
+        # That a step can be made now; raises a Fault for one that cannot.
         def check(steps, step)
           return if @play.askable(steps).any? { |finding| finding.key == step }
 
           raise Fault.new("\"#{step[0, 40]}\" cannot be asked here, or was asked already. Ask another.", key: "cause")
         end
 
+        # Whether there are no more steps.
         def over?(_steps) = false
       end
     end

@@ -13,13 +13,16 @@ module YellowTrack
 
       # A drill as it stands: due, a Date or nil; offs, days and mm off, the oldest first.
       Standing = Struct.new(:drill, :due, :share, :offs, keyword_init: true) do
+        # The drill's key.
         def key = drill::KEY
 
+        # Whether it is due on a day.
         def due?(today) = due.nil? || due <= today
       end
 
       # A question of a round. answers, what was said so far; steps, what was done in each try.
       State = Struct.new(:asked, :answers, :steps_by_try, keyword_init: true) do
+        # Tries so far.
         def tries = answers.length
 
         # What was done in this try, or the last one.
@@ -152,6 +155,7 @@ module YellowTrack
       # @return [Practice::Lesson] a drill's
       def self.lesson(drill) = Practice::Lesson.of(drill, Files::Commands.method(:read))
 
+      # A question, by its drill, level and seed.
       def self.question(drill, level, seed)
         Practice::Drills.question(drill, level:, seed:, read: Files::Commands.method(:read))
       end

@@ -33,6 +33,7 @@ module YellowTrack
         end
       end
 
+      # What is to be said of a mirror on the book's own disk.
       def same_disk(mirror)
         mirror.same_disk? ? "It is on the disk of the book itself: where that dies, both do." : nil
       end
@@ -60,12 +61,14 @@ module YellowTrack
         FileUtils.rm_f(Dir["#{fetched}*"]) if fetched
       end
 
+      # A moment that was typed; raises a Fault for what is none.
       def moment(text)
         Time.parse(text)
       rescue ArgumentError
         raise Fault, "\"#{text[0, 40]}\" is no time. Write it as \"2027-03-01 14:05\"."
       end
 
+      # What bin/doctor says.
       def doctor
         saying do
           found = Doctor.new(Store::Place.database).found

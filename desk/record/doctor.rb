@@ -10,6 +10,7 @@ module YellowTrack
     class Doctor
       # What was looked at: level, :good, :watch or :stop; says; do, nil for nothing.
       Found = Struct.new(:level, :says, :do, keyword_init: true) do
+        # A line: its level, what is so, what to do.
         def to_s = "#{level.to_s.ljust(5)}  #{says}#{" #{self.do}" if self.do}"
       end
 

@@ -28,6 +28,7 @@ module YellowTrack
         @opening = opening
       end
 
+      # The book that it is kept in.
       def book = opening.book
 
       # The last hand-over.
@@ -106,6 +107,7 @@ module YellowTrack
       # Gaps in its own unit, whatever is shown: what the customer gets.
       def printer = Length::Printer.fine(opening.opening.units)
 
+      # What the hand-over's sizes are written with.
       def size_printer = opening.opening.cut_printer
 
       # Hands it over.

@@ -27,8 +27,10 @@ module YellowTrack
         @book, @row, @other = book, row, other
       end
 
+      # The job's number.
       def id = row.id
 
+      # The job's name.
       def name = row.name
 
       # @return [Symbol] :mm or :in, that it is measured in
@@ -37,6 +39,7 @@ module YellowTrack
       # @return [Symbol] :mm or :in, that its numbers are shown in
       def shown = @other ? (Length::UNITS - [units]).first : units
 
+      # Whether it is shown in the other unit than it was measured in.
       def translated? = shown != units
 
       # @return [Hash{String => String}] rules of the house

@@ -19,6 +19,7 @@ module YellowTrack
         # @return [Store::Jobs::Job]
         attr_reader :job
 
+        # @param job [Job] to pack
         def initialize(job)
           @job = job
           super("This job is here already: \"#{job.name}\"#{" in the bin" if job.binned_at}. It is not read in twice " \
@@ -71,6 +72,7 @@ module YellowTrack
         })
       end
 
+      # What of it only a fitter writes; nil for nothing.
       def not_the_offices(rows)
         rows["openings"].filter_map { |row| FittersOwn.in_document(row["document"]) }.first ||
           rows["log"].filter_map { |row| FittersOwn.in_entry(row) }.first || ("cuts" if rows["cuts"].any?)
@@ -85,12 +87,15 @@ module YellowTrack
           "Nothing was read in.", key: "file")
       end
 
+      # A file as a person can read it.
       def json(value) = JSON.pretty_generate(value)
 
+      # Its kits as files.
       def kits(job)
         job.openings.map(&:kit).uniq(&:id).to_h { |kit| ["kits/#{kit.id}.json", json(Numbers.rounded(kit.to_h))] }
       end
 
+      # Its pictures as files.
       def pictures(job, rows)
         rows.flat_map { |row|
           name = picture_name(row)
@@ -99,8 +104,10 @@ module YellowTrack
         }.to_h
       end
 
+      # A picture's file: its name and its kind.
       def picture_name(row) = ["pictures/#{row["id"]}", TYPES.fetch(row["type"])]
 
+      # A picture as it stands in the file.
       def bytes_of(files, row)
         name, type = picture_name(row)
         [files["#{name}.#{type}"], files["#{name}.small.#{type}"]].each do |bytes|
@@ -118,6 +125,7 @@ module YellowTrack
         rows
       end
 
+      # A part of the file; raises a Fault where it is missing.
       def part(files, path)
         raise Fault.new("\"#{path}\" is missing. Nothing was read in.", key: "file") unless files.key?(path)
 
@@ -131,6 +139,7 @@ module YellowTrack
         read.slice(*PARTS.fetch(path))
       end
 
+      # An opening of the file.
       def document(files, letter)
         path = "openings/#{letter}.json"
         raise Fault.new("\"#{path}\" is missing. Nothing was read in.", key: "file") unless files.key?(path)
@@ -140,6 +149,7 @@ module YellowTrack
         raise Faults.new(e.list.map { |fault| Fault.new(fault.words, key: "#{path}: #{fault.key}") })
       end
 
+      # A part as JSON; raises a Fault where it is none.
       def parsed(files, path)
         value = JSON.parse(files.fetch(path).dup.force_encoding(Encoding::UTF_8), max_nesting: NESTING)
         raise Fault.new("\"#{path}\" is no record. Nothing was read in.", key: "file") unless value.is_a?(Hash)

@@ -20,8 +20,10 @@ module YellowTrack
         @job, @today = job, today
       end
 
+      # The book that it is kept in.
       def book = @job.book
 
+      # The job's price.
       def price = @job.price
 
       # @return [Array<Store::Offers::Offer>] the latest first
@@ -32,8 +34,10 @@ module YellowTrack
       # @return [String]
       def figure = price.figure? ? price.total.to_r.to_s : ""
 
+      # What the house's money is called.
       def currency = Currency.of(@job.rules)
 
+      # The day up to which it holds.
       def valid_until = @today + DAYS
 
       # What the offer is for: a line an opening.

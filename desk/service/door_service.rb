@@ -115,8 +115,10 @@ module YellowTrack
       # @return [Array<Step>]
       def freeing = steps("free", (ways.length == 1) ? ways.first.order : [])
 
+      # Steps that mark how it hung.
       def marks = steps("mark", Files::TakingDown.marks)
 
+      # Steps that mend its cause; none without one.
       def fix = cause ? steps("fix.#{cause.key}", cause.fix) : []
 
       # What is done while it is off, whatever it was taken down for.
@@ -129,11 +131,13 @@ module YellowTrack
       # Every step there is, for the log's words.
       def all_steps = [*freeing, *marks, *fix, *while_off]
 
+      # A step, by its key.
       def find(key) = all_steps.find { |step| step.key == key }
 
       # The entry that ticked a step; nil for one that is not done.
       def tick(step) = ticks[step.key]&.then { |entry| entry if entry.after }
 
+      # Whether all of some steps are ticked.
       def done?(list) = list.any? && list.all? { |step| tick(step) }
 
       # Whether it is off, by what was ticked or said.
@@ -168,6 +172,7 @@ module YellowTrack
         @material ||= Mending::Material.new(Working.new, weight, wheels: ROLLERS, damp: damp?)
       end
 
+      # Whether it stands in the damp.
       def damp? = DAMP.include?(findings["damp"])
 
       # Figures of mend and replace: those typed, else what the cause and the house say.

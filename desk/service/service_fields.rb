@@ -27,10 +27,12 @@ module YellowTrack
                  "new_hours" => "hours to fit it", "new_hands" => "hands then", "new_trips" => "trips then",
                  "disposal" => "taking the old one away"}.freeze
 
+      # A field of a door that hangs badly.
       def self.field(key, label, kind, hint: nil, **rest)
         Field.new(key: "service.#{key}", label:, kind:, hint:, **rest)
       end
 
+      # Fields of its rollers, old and new.
       def self.rollers
         %w[old new].flat_map do |which|
           ROLLER.map { |key, (label, hint)| field("#{which}.#{key}", "#{which}: #{label}", :length, hint:) } +
@@ -38,6 +40,7 @@ module YellowTrack
         end
       end
 
+      # Fields of what is read, as found and as left.
       def self.readings
         {"found" => "as found", "left" => "as left"}.flat_map do |when_, words|
           READINGS.map { |key, label| field("#{when_}.#{key}", "#{label}, #{words}", :length) } +
@@ -77,6 +80,7 @@ module YellowTrack
 
       module_function
 
+      # What a field is called, by its key.
       def title(key) = TITLES[key] || found(key).label
 
       # A value of the log that is told by keys, in words; nil for any other.
@@ -90,6 +94,7 @@ module YellowTrack
         end
       end
 
+      # Values of a list, in words.
       def listed(value)
         all = Array(value).map { |one| yield(one) || one }
         all.empty? ? "nothing" : all.join("; ")

@@ -13,21 +13,27 @@ module YellowTrack
 
       module_function
 
+      # Its mark: done once a cause is taken up.
       def looked(opening) = worst(opening, :looked) || (opening.service.cause && :done)
 
+      # Its mark: done once it is off.
       def taken_down(opening) = worst(opening, :taken_down) || (opening.service.off? ? :done : nil)
 
+      # Its mark: done once the steps of its cause are ticked.
       def mended(opening)
         worst(opening, :mended) || (opening.service.done?(opening.service.fix) ? :done : nil)
       end
 
+      # Its mark: done once it was read as left.
       def rehung(opening) = worst(opening, :rehung) || (opening.service.left_read? ? :done : nil)
 
+      # The worst check of a stage; nil for none.
       def worst(opening, stage)
         own = opening.service.checks.select { |check| ON.fetch(stage).include?(check.code) }
         Check.worst(own.reject { |check| check.level == :note })
       end
 
+      # What is next while Look is on the screen.
       def look_next(opening)
         service = opening.service
         made = service.diagnosis
@@ -39,8 +45,10 @@ module YellowTrack
         step("#{made.first.cause.label}: take it up.", "look", "service.causes")
       end
 
+      # That something is to be said of it first.
       def to_say(sentence) = step(sentence, "look", "service.symptoms")
 
+      # What is next while Take down is.
       def take_down_next(opening)
         service = opening.service
         return look_next(opening) unless service.cause || service.off?
@@ -52,6 +60,7 @@ module YellowTrack
         undone(service, [*service.marks, *service.freeing], "take-down") || step("It is off. Mend it.", "mend")
       end
 
+      # What is next while Mend is.
       def mend_next(opening)
         service = opening.service
         return look_next(opening) unless service.cause
@@ -59,6 +68,7 @@ module YellowTrack
         undone(service, [*service.fix, *service.while_off], "mend") || step("Hang it again.", "rehang")
       end
 
+      # What is next while Rehang is.
       def rehang_next(opening)
         service = opening.service
         return step("Hand it over, with what was found and how it was left.", "hand-over") if service.left_read?
@@ -69,11 +79,13 @@ module YellowTrack
         opening.turning.next_step.then { |found| NextStep.new(**found.to_h, stage: "rehang") }
       end
 
+      # The first step that is not ticked, as what is next; nil for none.
       def undone(service, steps, stage)
         open = steps.find { |one| service.tick(one).nil? } or return
         step(open.says, stage, "service.#{open.key}")
       end
 
+      # A sentence, and where it is done.
       def step(sentence, stage, anchor = nil) = NextStep.new(sentence:, stage:, anchor:)
     end
   end

@@ -35,6 +35,7 @@ module YellowTrack
         Cures.new(plan || @ended || Plan.of(opening)).to_h
       end
 
+      # @param document [Store::Document]
       def initialize(document)
         @pieces = {}
         @checks = []

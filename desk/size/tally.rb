@@ -35,6 +35,7 @@ module YellowTrack
       # @param opening [Desk::KeptOpening]
       def self.of(opening) = kinds.fetch(opening.kit.manner.motion).new(opening)
 
+      # @param opening [KeptOpening]
       def initialize(opening)
         @opening = opening
         @plan = opening.plan
@@ -52,6 +53,7 @@ module YellowTrack
       # @return [Array<Row>] of all its parts
       def all = parts.flat_map { |part| rows(part) }
 
+      # Size, weight and place of the panels.
       def panels
         names = @set.panels.map(&:name).join(", ")
         [row("Panel#{"s" if @set.panels.length > 1} #{names}", [cut(@set.width), :"wide ×", cut(@set.height)], "high",
@@ -71,6 +73,7 @@ module YellowTrack
           codes: ["#{family}.weight"])
       end
 
+      # That a panel is to be weighed: nobody said what it is made of.
       def unweighed
         row("Each weighs", ["–"], Makeup::WEIGH_IT, keys: %w[panels.hands], codes: [Makeup::Checks::CODE], line: [])
       end
@@ -82,6 +85,7 @@ module YellowTrack
           line: ["from the left jamb's foot"]), meets].compact
       end
 
+      # Where panels of one lane meet; nil where none do.
       def meets
         return if @set.left_open.empty?
 
@@ -141,6 +145,7 @@ module YellowTrack
           codes: %w[head.joists head.fixing])
       end
 
+      # Soft close: catches, strikers; nil for none.
       def soft_close
         soft = @set.soft_close or return soft_close_unknown
         [catches(soft, :closing), catches(soft, :opening),
@@ -148,11 +153,13 @@ module YellowTrack
             "from each panel's left edge", keys: soft_keys("striker"), line: [])]
       end
 
+      # Where the catches stand.
       def catches(soft, way)
         row("Soft close", [list(soft.places.map(&way))], "#{way} catches, from the left jamb", keys: soft_keys(way),
           line: [])
       end
 
+      # Ledger keys of a part of it.
       def soft_keys(part) = @plan.working.entries.map(&:key).grep(/\Asoft_close\.\w+\.#{part}/)
 
       # One that is asked for, and whose dampers nobody knows.
@@ -162,11 +169,13 @@ module YellowTrack
         row("Soft close", ["–"], "its dampers are not known", keys: [], codes: [SoftClose::Fitted::UNKNOWN], line: [])
       end
 
+      # Where the pulls are bored; nil for none.
       def pulls
         pulls = @set.pulls or return
         row("Pulls at", [derived(pulls.up)], "up each panel", keys: %w[pulls.up pulls.near pulls.far])
       end
 
+      # What comes off a slab; nil without one.
       def slab
         alter = @set.slab
         return unless alter.slab?
@@ -179,19 +188,23 @@ module YellowTrack
           (lipping if alter.lipping.positive?)]
       end
 
+      # The track, its packing, what it is screwed into.
       def track = [one_track, *packed, head].compact
 
       # Where the track is cut, joined and screwed.
       TRACK_KEYS = %w[track.length track.start track.packing track.mount_height kit.track.first
         kit.track.pitch].freeze
 
+      # Ledger keys of its pieces and joints.
       def track_keys = TRACK_KEYS + @plan.working.entries.map(&:key).grep(/\Atrack\.(pieces|joints)\./)
 
+      # The track's length and its pieces.
       def one_track
         row("Track", [cut(@set.track.length)], "one end only", keys: track_keys,
           line: ["#{sum("track.length")}. #{pieces}#{packing}"])
       end
 
+      # Where the rollers stand on a panel.
       def rollers
         near, far = @set.rollers.places
         row("Rollers", [derived(near), :and, derived(far)], "from the left edge of each",
@@ -199,6 +212,7 @@ module YellowTrack
           codes: ["#{family}.inset"])
       end
 
+      # The floor gap.
       def gap
         row("Floor gap", [derived(@set.gap)], "over the high point", keys: ["gap", "set.gap", *gap_keys.uniq],
           line: [gap_line],

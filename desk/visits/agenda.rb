@@ -30,6 +30,7 @@ module YellowTrack
       # @return [Visits::Agenda::Row, nil]
       def row(key) = @agenda.rows[key.delete_prefix("#{@opening.letter}-")]
 
+      # The opening's letter.
       def letter = @opening.letter
 
       # @return [Integer] how many steps are still to be done

@@ -21,13 +21,16 @@ module YellowTrack
         @rules, @days = rules, days
       end
 
+      # A figure of the house, else the usual one.
       def [](key) = @rules[key] || USUAL.fetch(key)
 
+      # Days on which the crew works.
       def week = self["visits.week"].split(",")
 
       # Minutes of a day at which work begins and ends.
       def from = Integer(self["visits.from"], 10)
 
+      # When it goes home: the hour.
       def to = Integer(self["visits.to"], 10)
 
       # Minutes of the way to the site.

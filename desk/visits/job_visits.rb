@@ -24,6 +24,7 @@ module YellowTrack
         @job, @changes, @now = job, changes, now
       end
 
+      # The book that it is kept in.
       def book = job.book
 
       # @return [Store::Plans::Plan, nil]
@@ -53,6 +54,7 @@ module YellowTrack
         late ? today + 1 : today
       end
 
+      # The day that it is looked at.
       def today = @now.to_date
 
       # Openings that are planned: of a large job the first that are not handed over.

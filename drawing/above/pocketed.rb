@@ -8,6 +8,7 @@ module YellowTrack
       class Pocketed < Above
         THICK = 46 # screen units of wall, larger than life
 
+        # What of its plan stands along the floor, mm from the left jamb's foot.
         def self.shown(plan)
           left, right = plan.sizing.jambs
           sides = plan.set.pocket_sides

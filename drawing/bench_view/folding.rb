@@ -13,8 +13,10 @@ module YellowTrack
           {"slide" => slide(bottom), "rise" => rise(jack), "lean" => lean(top - bottom)}
         end
 
+        # Moves what goes sideways, as an SVG transform; mm.
         def slide(mm) = "translate(#{number(@right ? -large(mm) : large(mm))} 0)"
 
+        # Moves what goes up, likewise.
         def rise(mm) = "translate(0 #{number(-large(mm))})"
 
         # @param mm [Numeric] that the top pivot was slid farther than the bottom

@@ -5,6 +5,7 @@ module YellowTrack
     class Elevation
       # Panels that slide into the wall; the pockets dashed.
       class InTheWall < Elevation
+        # What of its plan stands along the floor, mm from the left jamb's foot.
         def self.shown(plan)
           left, right = plan.sizing.jambs
           sides = plan.set.pocket_sides

@@ -19,6 +19,7 @@ module YellowTrack
           @heading = heading
         end
 
+        # Puts it on paper, as many pages as it takes.
         def put
           @room = 0
           @lots.each { |lot| lot.cuts.each_slice(BARS).with_index { |cuts, place| bars(lot.material, cuts, place) } }

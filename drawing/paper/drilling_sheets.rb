@@ -19,6 +19,7 @@ module YellowTrack
           @printer = opening.plan.opening.printer
         end
 
+        # Puts it on paper, as many pages as it takes.
         def put
           Drilling.of(@opening.plan).each { |drilling| sheet(drilling) }
         end

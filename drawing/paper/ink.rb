@@ -25,17 +25,22 @@ module YellowTrack
           picture.on(self)
         end
 
+        # A line. @param css [String] its role
         def line(from, to, css, **) = stroke(css) { @pdf.stroke_line(point(from), point(to)) }
 
+        # A rectangle, from its upper left corner.
         def rect(corner, size, css, **)
           wide, high = size.map { |side| [side.to_f, 0].max * @scale }
           paint(css) { @pdf.rectangle(point(corner), wide, high) }
         end
 
+        # A circle.
         def circle(centre, radius, css) = paint(css) { @pdf.circle(point(centre), radius * @scale) }
 
+        # A closed shape.
         def polygon(points, css) = paint(css) { @pdf.polygon(*points.map { |one| point(one) }) }
 
+        # An open one.
         def polyline(points, css)
           stroke(css) { points.each_cons(2) { |from, to| @pdf.stroke_line(point(from), point(to)) } }
         end
@@ -43,6 +48,7 @@ module YellowTrack
         # Layers and panels are groups on screen only.
         def group(_css, **) = yield
 
+        # Words at a point, turned by degrees.
         def text(at, words, css, anchor: "middle", turn: 0)
           style, origin = Lines.of(css), point(at)
           @pdf.font("Barlow", style: style.bold ? :bold : :normal, size: (style.size || Lines::PLAIN.size) * @scale) do

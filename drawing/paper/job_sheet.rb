@@ -19,6 +19,7 @@ module YellowTrack
           @printer = @plan.opening.printer
         end
 
+        # Puts it on paper, as many pages as it takes.
         def put
           @page.begin(@heading)
           drawings

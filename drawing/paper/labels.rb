@@ -18,6 +18,7 @@ module YellowTrack
           @heading = heading
         end
 
+        # Puts it on paper, as many pages as it takes.
         def put
           all.each_slice(ACROSS * DOWN) do |few|
             @page.begin(@heading)

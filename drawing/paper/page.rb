@@ -27,6 +27,7 @@ module YellowTrack
 
         attr_reader :pdf
 
+        # A4, with no page yet.
         def initialize
           @pdf = Prawn::Document.new(page_size: "A4", margin: MARGIN, skip_page_creation: true,
             info: {Title: "Yellow Track", Creator: "Yellow Track"})
@@ -48,6 +49,7 @@ module YellowTrack
           pdf.stroke_horizontal_line(0, wide, at: top + 4)
         end
 
+        # Width between the margins, points.
         def wide = pdf.bounds.width
 
         # Where a page's own part begins, from the bottom margin.
@@ -87,6 +89,7 @@ module YellowTrack
           from - rows.length * size * 1.45
         end
 
+        # The whole as PDF.
         def render = pdf.render
 
         private

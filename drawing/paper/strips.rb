@@ -17,6 +17,7 @@ module YellowTrack
         # A stretch of an edge on a sheet: panels' names, edge and the one that it
         # is measured from, width and thickness, holes, and the part shown, mm.
         Part = Struct.new(:names, :edge, :datum, :width, :thickness, :holes, :from, keyword_init: true) do
+          # Where the part ends that is shown, mm.
           def to = [from + SHOWN, width].min
         end
 
@@ -30,6 +31,7 @@ module YellowTrack
           @printer = opening.plan.opening.printer
         end
 
+        # Puts it on paper, as many pages as it takes.
         def put
           parts.each_slice(ROWS) do |few|
             @page.begin(@heading.dup.tap { |heading| heading.title = "Strips, full size · #{@heading.title}" },

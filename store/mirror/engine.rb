@@ -43,8 +43,10 @@ module YellowTrack
             key: "mirror")
         end
 
+        # Where the engine is kept.
         def cache = "#{ENV.fetch("XDG_CACHE_HOME") { "#{Dir.home}/.cache" }}/yellow-track"
 
+        # Gets the engine, and proves that it is what we asked for.
         def install(kind, file)
           warn "Getting the engine for the mirror; it is kept."
           Dir.mktmpdir do |folder|
@@ -67,6 +69,7 @@ module YellowTrack
             "installed.", key: "mirror")
         end
 
+        # A file of its package.
         def bytes(name)
           sources = Gem.sources.to_a
           Gem::RemoteFetcher.fetcher.fetch_path(URI.join(sources.first.to_s, "gems/#{name}"))

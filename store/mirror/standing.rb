@@ -17,6 +17,7 @@ module YellowTrack
         # Held by what mirrors the book, as long as it does.
         def self.file(database) = "#{database}.mirrored"
 
+        # Where a mirror's settings are, beside the book.
         def self.settings(database) = "#{database}.mirror.yml"
 
         # What a mirror on another machine had, when it was asked last.

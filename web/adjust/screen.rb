@@ -34,17 +34,22 @@ module YellowTrack
         def_delegators :turning, :reading, :answer, :controls, :all, :settled?, :to_turn?, :meet, :moves, :open_move,
           :learnt
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = plan ? ["adjust/drawing", "adjust/tally"] : []
 
         # Where a reading was emptied elsewhere meanwhile, nothing hangs any more.
         def another_page? = super || plan.nil?
 
+        # What its sums are written with.
         def sum_printer = opening.fine_printer
 
+        # Nowhere: what its numbers were taken from stands on this page.
         def origin_path(_entry) = nil
 
+        # What the panel in hand raises, and how it is cured.
         def checks = turning.checks
 
+        # Whether a panel's gaps are even, by its name.
         def even?(one) = turning.even?(one)
 
         # How far apart gaps may be.
@@ -56,27 +61,34 @@ module YellowTrack
         # @return [Hash{String => Integer}]
         def tried = @tried ||= controls.within(asked_turns)
 
+        # Gaps as they would be read after what is tried, or after what is advised while nothing is; mm by
+        # gap.
         def expected = controls.gaps((tried.values.all?(&:zero?) && to_turn?) ? controls.suggested : tried)
 
         # The picture of what hangs, turned as was tried.
         def bench = @bench ||= Drawing::BenchView.of(reading, answer)
 
+        # The panel on the bench with what is tried turned.
         def bench_drawing = Drawing::BenchView.of(reading, answer, answer ? controls.turned(tried) : {})
 
+        # How a screw's needle stands, as an SVG transform.
         def needle(name) = Drawing::Responses.needle(controls, name, tried[name])
 
         # @return [Array<FieldRow>] on the drawing, and beside it
         def gap_fields = reading.gap_names.map { |gap| field("hung.#{reading.name}.gaps.#{gap}") }
 
+        # Fields of what stands beside the gaps.
         def beside_fields = beside_keys.map { |key| field(key) }
 
         # Whether something typed beside the drawing wants to be looked at.
         def beside_drafts? = beside_keys.any? { |key| drafts.key?(key) }
 
+        # Where a field stands on the drawing, per cent; nil for one that stands beside it.
         def place_of(key)
           (plan && key.start_with?("hung.#{reading.name}.gaps.")) ? bench.places[key.split(".").last] : nil
         end
 
+        # What stands in an empty field, by its key; nil for nothing.
         def placeholder_of(key)
           return unless plan
 
@@ -88,15 +100,19 @@ module YellowTrack
           end
         end
 
+        # What those fields are called together.
         def beside_title
           slides? ? "Where the adjusters stand, floor gaps, neighbours" :
             "Where slides and jack stand"
         end
 
+        # What the controls are called together.
         def bench_title = BENCH.fetch(reading.motion)
 
+        # Whether the panel in hand slides; else it folds.
         def slides? = reading.motion == :slide
 
+        # What a gap is called, by its key.
         def gap_word(gap) = Desk::Fields.hung_label(gap)
 
         # What is to be read first, in words.
@@ -141,8 +157,10 @@ module YellowTrack
           "The meeting stiles come out #{gap_with_unit(by)} apart in height: jack the #{side} pair up by that."
         end
 
+        # What a control is called, by its key.
         def control_name(name) = YellowTrack::Adjust::Controls.name_of(reading.kit, name)
 
+        # What a step of a control is called: down, up, and several.
         def step_words(name) = STEPS.fetch(reading.turned?(name))
 
         # Whether where a control stands is told beside it, and between what.
@@ -151,26 +169,34 @@ module YellowTrack
         # A gap, and one with its sign; mm a turn.
         def gap(mm) = opening.fine_printer.short(mm)
 
+        # A gap with its unit.
         def gap_with_unit(mm) = opening.fine_printer.with_unit(mm)
 
+        # A length with its sign, to its own grain: "+1.5 mm".
         def signed(mm) = YellowTrack::Adjust::Words.signed(mm, opening.fine_printer)
 
+        # A length to its own grain, without a plus.
         def unsigned(mm) = signed(mm).delete_prefix("+")
 
+        # Millimetres of a turn, to the hundredth.
         def turn_mm(mm) = mm.to_f.round(2)
 
+        # Millimetres that a turn raises, as the kit says; nil where it does not.
         def per_turn = opening.kit["adjust.per_turn"]
 
         # Gaps further apart than this are bowed; stiles nearer than this are level.
         def bow_limit = gap_with_unit(YellowTrack::Adjust::BOW)
 
+        # By how much gaps may differ and still be even, with its unit.
         def level_limit = gap_with_unit(YellowTrack::Adjust::EVEN)
 
         # @return [Array<Working::Entry>] sums of the answer
         def turning_sums = sums(*TURNING)
 
+        # Sums of the bow, as the ledger has them.
         def bow_sums = sums("bow")
 
+        # Sums of what the move leaves over.
         def left_over_sums = sums("left_over")
 
         # The line over the sums of what to turn.
@@ -185,6 +211,7 @@ module YellowTrack
         # @return [Array<ToldTurn>] a line for each control that moves
         def told = controls.suggested.reject { |_, count| count.zero? }.map { |name, count| told_of(name, count) }
 
+        # How far neighbours' tops stand apart after the move, mm by neighbour.
         def tops_then = turning.tops_then
 
         private

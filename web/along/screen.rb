@@ -18,8 +18,10 @@ module YellowTrack
           @says = says
         end
 
+        # The template that it is drawn with.
         def template = "along/page"
 
+        # What stands in the window's own line.
         def title = "Taken along"
 
         # @return [Array<Desk::TakenAlong::Open>]
@@ -30,6 +32,7 @@ module YellowTrack
         # What both wrote.
         def disputed = open.select(&:quarrel?)
 
+        # How much is left to be decided.
         def quarrels = disputed.length + asked.length
 
         # @return [Array<Store::AskedTimes::Asked>]
@@ -41,6 +44,7 @@ module YellowTrack
           "#{"#{opening.letter} #{opening.name}: " if opening}#{ACTS[one.path[%r{[^/]+\z}]] || typed_in(one)}"
         end
 
+        # What could not be read, and quarrels with nobody.
         def unread = open.reject(&:quarrel?)
 
         # What it is about.
@@ -48,8 +52,10 @@ module YellowTrack
           "#{one.opening.letter} #{one.opening.name}: #{one.step ? "step #{one.step.tr("-_", " ")}" : one.field.label}"
         end
 
+        # What was typed away from the server, in words.
         def mine(one) = one.step ? one.draft.typed : [one.draft.typed].flatten.reject(&:empty?).join(" – ")
 
+        # What others wrote meanwhile, in words.
         def theirs(one)
           return one.theirs&.after ? "done" : "not done" if one.step
 

@@ -5,17 +5,22 @@ module YellowTrack
     module Backups
       # When the last good backup was made, and those that are kept.
       class Screen < Web::Screen
+        # The template that it is drawn with.
         def template = "backups/page"
 
+        # What stands in the window's own line.
         def title = "Backups"
 
         # @return [Array<Store::Backups::Made>] the latest first
         def all = @all ||= backups.all
 
+        # The last backup; nil for none.
         def last = all.first
 
+        # Whether the last one is older than a day.
         def late? = backups.late?
 
+        # Where backups are kept.
         def folder = backups.folder
 
         # @return [Store::Mirror::Standing]
@@ -24,8 +29,10 @@ module YellowTrack
         # Why the last one failed; nil where it did not.
         def failure = backups.failure
 
+        # Whether one was made by the press before.
         def made? = params.key?("made")
 
+        # A moment with its year: "3 March 2027, 06:00".
         def told(time) = time.strftime("%-d %B %Y, %H:%M")
 
         private

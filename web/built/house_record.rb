@@ -17,15 +17,19 @@ module YellowTrack
           @record = Desk::Record.new(desk.one_by_one { false }.first(Desk::Record::MOST))
         end
 
+        # The template that it is drawn with.
         def template = "built/house"
 
+        # What stands in the window's own line.
         def title = "#{job.name} as built"
 
+        # The job on the desk: its unit is shown, and the other is a press away.
         def unit_of = @desk
 
         # @return [Array<Array(Desk::KeptOpening, Array<AsBuilt::Item>)>]
         def openings = @record.items
 
+        # What was taken in all openings, one after the other.
         def all = openings.flat_map(&:last)
 
         # What the house teaches, in words.

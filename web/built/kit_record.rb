@@ -11,18 +11,23 @@ module YellowTrack
         # @return [YellowTrack::Kit]
         attr_reader :kit
 
+        # @param kit [YellowTrack::Kit] whose record it is
         def initialize(book, kit, **rest)
           super(book, **rest)
           @kit = kit
           @record = Desk::Record.of_kit(book, kit.id)
         end
 
+        # The template that it is drawn with.
         def template = "built/kit"
 
+        # What stands in the window's own line.
         def title = "#{kit.name} as built"
 
+        # Openings with this kit, each with what was taken.
         def openings = @record.items
 
+        # What was taken in all of them, one after the other.
         def all = openings.flat_map(&:last)
 
         # Lessons in words, with the figure that a copy of the sheet would have.

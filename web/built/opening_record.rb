@@ -7,10 +7,13 @@ module YellowTrack
       class OpeningRecord < OpeningScreen
         include Telling
 
+        # The stage that it stands on; nil for none of them.
         def stage = nil
 
+        # The template that it is drawn with.
         def template = "built/opening"
 
+        # What was taken there, beside what was planned.
         def items = @items ||= Desk::Record.new([opening]).items.flat_map(&:last)
 
         private

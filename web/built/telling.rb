@@ -25,12 +25,16 @@ module YellowTrack
           }
         end
 
+        # What something taken is called.
         def name_of(item) = (item.kind == "reading") ? Survey::Words.name(item.name) : item.name
 
+        # What kind of thing it is, one of them.
         def kind_of(item) = KINDS.fetch(item.kind).delete_suffix("s")
 
+        # A length to the tenth, or the 64th.
         def mm(value) = fine.short(value)
 
+        # A length with its sign, to its own grain: "+1.5 mm".
         def signed(value) = YellowTrack::Adjust::Words.signed(value, fine)
 
         # How often it was so.

@@ -30,12 +30,16 @@ module YellowTrack
           @screen, @card, @place, @behind = screen, card, place, behind
         end
 
+        # Its place in the list, from 1.
         def rank = @place + 1
 
+        # What it is called in the page; one of each stands there.
         def id = "way-#{@place}"
 
+        # What the way is known by when it is taken.
         def key = Desk::SetChoice.key_of(card)
 
+        # The manner of hanging, in words.
         def name = NAMES.fetch(card.manner)
 
         # Kit and layout, in words.
@@ -46,18 +50,22 @@ module YellowTrack
         # @return [Array<Row>]
         def behind = @behind.each_with_index.map { |other, place| Row.new(@screen, other, place) }
 
+        # What stands behind it in the list, in a few words; empty for nothing.
         def behind_words
           return "" if @behind.empty?
 
           " and #{(@behind.length == 1) ? "one other way" : "#{@behind.length} other ways"}"
         end
 
+        # Its panels in the opening, small.
         def drawing
           Drawing::Thumbnail.new(Desk::Outline.of(@screen.opening.survey, set && card.plan), id:, title: name)
         end
 
+        # Its mark by its state: :done, :watch or :stop.
         def mark = STATES.fetch(state).first
 
+        # Its state in words.
         def state_word = STATES.fetch(state).last
 
         # What is not so yet, or stops it: a sentence each.
@@ -70,8 +78,10 @@ module YellowTrack
         # What it would take, in words, of stops that a figure tells.
         def cures = takes.filter_map { |take| cure(take) }
 
+        # The widest that is clear, with its share; "nothing" where it makes no set.
         def clear = set ? "#{printer.short(card.clear)} · #{(card.share * 100).round} %" : "nothing"
 
+        # Bays that are reached in one go, in words.
         def bays
           return "none" if card.bays.zero?
 
@@ -87,17 +97,22 @@ module YellowTrack
           taken.empty? ? "nothing" : taken.map { |where, mm| "#{printer.short(mm.round)} #{where}" }.join(", ")
         end
 
+        # A panel's weight and the hands to lift it; that it is to be weighed where nobody said.
         def heaviest = card.heaviest ? "#{card.heaviest.to_f.round(1)} kg · #{card.hands}" : Makeup::WEIGH_IT
 
+        # What stands on the floor; empty where it makes no set.
         def floor = set ? set.floor_parts : ""
 
         # What its materials come to, where all prices are known.
         def materials = @screen.materials(card)&.then { |sum| sum.to_f.round.to_s }
 
+        # Thickness of a panel, with its unit.
         def thickness = printer.with_unit(card.thickness)
 
+        # Cuts, holes and adjusters, counted.
         def work = card.work
 
+        # Why one hangs doors so, and why not.
         def reasons = Files::Candidates.reasons(card.manner)
 
         private

@@ -17,6 +17,7 @@ module YellowTrack
         # @return [Fault, nil]
         def refusal = choosing.refusal
 
+        # Every kit in every way, tried.
         def choice = choosing.choice
 
         # @return [Array<Row>] the best first
@@ -51,13 +52,16 @@ module YellowTrack
         # back to.
         def before = @before ||= choosing.before
 
+        # What was hung before the last press; nil where nothing was taken.
         def before_name
           kit = before["kit"]
           kit.is_a?(Hash) ? kit["name"] : Files::Shelf.kits[kit]&.name || kit
         end
 
+        # What is said beside every caution.
         def always = Files::Candidates.always
 
+        # What panels of a way can be made of, none too heavy for its kit.
         def materials(card) = choosing.materials(card)
 
         private

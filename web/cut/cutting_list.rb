@@ -13,19 +13,25 @@ module YellowTrack
         # came out too far off.
         def cut? = params.key?("cut")
 
+        # Whether it comes right after a save.
         def kept? = params.key?("kept")
 
+        # What is not cut as it was planned, as it was sent back to be asked about.
         def off = params["off"].to_s[0, 200]
 
         # @return [Array<Desk::CutList::Lot>]
         def lots = list.lots
 
+        # Sheets that the panels are cut from, material by material.
         def sheets = list.sheets
 
+        # What was cut already, with what it came to.
         def done = list.done
 
+        # Whether there is nothing to show.
         def nothing? = lots.empty? && done.empty?
 
+        # The bars of a material, as they are cut.
         def bars_drawing(lot, place) = Drawing::Bars.new(lot.cutting.cuts, cut_printer, name: "bars-#{place}")
 
         # What cuts of a material teach, in a sentence; nil for nothing.
@@ -58,14 +64,19 @@ module YellowTrack
         # A part's own opening has the say in how fine it is told.
         def part_length(code, mm) = translated? ? length(mm) : list.printer_of(code).short(mm)
 
+        # A length as the saw left it.
         def as_cut(mm) = fine_printer.short(mm)
 
+        # Square metres, to the hundredth.
         def area(metres) = metres.to_f.round(2)
 
+        # Square metres of all panels.
         def panels_area = area(sheets.sum(&:area))
 
+        # The unit that its lengths are typed in.
         def unit = cut_printer.unit
 
+        # What is said beside a saw.
         def caution = Files::Cautions.says("cutting")
 
         private

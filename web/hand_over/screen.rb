@@ -10,11 +10,13 @@ module YellowTrack
       class Screen < OpeningScreen
         SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
 
+        # The stage that it stands on; nil for none of them.
         def stage = "hand-over"
 
         # @return [Desk::HandingOver]
         def handing = @handing ||= Desk::HandingOver.new(opening)
 
+        # The last hand-over; nil for none.
         def last = handing.last
 
         # What hangs, as it is drawn; nil for what others hung.
@@ -24,20 +26,25 @@ module YellowTrack
         # hands it over anew.
         def handed? = !last.nil? && !handing.mending? && !params.key?("again") && !refused?("over")
 
+        # A gap of the log, with its fraction.
         def gap(mm) = fine.short(Rational(mm.to_s))
 
+        # The unit that its lengths are typed in.
         def unit = opening.shown
 
         # What stands in a field of the form.
         def typed_or(name, usual = "") = (fault && params.key?(name)) ? typed_at(name) : usual
 
+        # The day to look back, as its field stands.
         def look_back = typed_or("look_back", (Date.today + Desk::HandingOver::WEEKS).iso8601)
 
         # The day where heating has just gone on, or timber is fresh.
         def sooner = (Date.today + Desk::HandingOver::FRESH).iso8601
 
+        # Who signs it: the fitter, and who takes it over.
         def signers = SIGNERS
 
+        # The fitter's name, as its field stands.
         def fitter = typed_or("fitter", visitor.who)
 
         # Gaps that a look back reads: panel, place, what is typed.
@@ -52,8 +59,10 @@ module YellowTrack
         # @return [Array<Array(Store::Log::Entry, Desk::HandingOver::Compared)>]
         def looks = handing.looks.map { |entry| [entry, handing.compared(entry.after["gaps"])] }
 
+        # The day on which it is looked back.
         def due = Date.iso8601(last.after["look_back"])
 
+        # A length with its sign, to its own grain: "+1.5 mm".
         def signed(mm) = YellowTrack::Adjust::Words.signed(mm, fine)
 
         private

@@ -5,8 +5,10 @@ module YellowTrack
     module HandOver
       # The sheet for the customer: one A4 page, in the job's own unit.
       class Sheet < Screen
+        # The template that it is drawn with.
         def template = "hand_over/sheet"
 
+        # The frame that it is drawn in: a page of the work, or a paper.
         def layout = "page/paper"
 
         # What the paper is made of.
@@ -21,14 +23,17 @@ module YellowTrack
           )
         end
 
+        # The day that the sheet names for looking back.
         def look_back_day = last ? due : Date.today + Desk::HandingOver::WEEKS
 
+        # What is still open, a line each, with why it was left.
         def open_lines
           handing.open_points.map { |check, reason|
             "#{check.level}: #{check.says}#{" Left so: #{reason}" if reason}"
           }
         end
 
+        # Pictures of the log that go with it.
         def picture_entries = handing.pictures
 
         private

@@ -14,17 +14,22 @@ module YellowTrack
         # @return [Desk::Progress]
         def progress = opening.progress
 
+        # All steps, in their order.
         def steps = progress.steps
 
         # Steps done in order stand aside.
         def behind = @behind ||= progress.behind
 
+        # Steps that are still to do.
         def ahead = steps - behind
 
+        # A step's tick; nil while it is not done.
         def tick(step) = progress.tick(step)
 
+        # Whether a step is the next one.
         def now?(step) = progress.now == step
 
+        # What a step is called in the page.
         def id_of_step(step) = Desk::Field.id_of("step.#{step.key}")
 
         # Whether a step lifts what nobody weighed.
@@ -47,28 +52,35 @@ module YellowTrack
         # @return [Desk::Progress::Wait, nil]
         def wait(step) = progress.wait(step, @today, @now)
 
+        # Where a step is done, on the set; nil where a drawing tells nothing.
         def drawing(step)
           step.place && Drawing::StepPlace
             .new(plan, step.place, opening.printer, name: Desk::Field.id_of("place.#{step.key}"))
         end
 
+        # Cautions of the work on this page, in words.
         def cautions(step) = step.cautions.map { |key| Files::Cautions.says(key) }
 
         # What to take along: parts with how many, and tools.
         def parts_to_take = YellowTrack::TakeAlong.parts(plan)
 
+        # Tools that this set asks for.
         def tools_to_take = Files::Tools.for(set)
 
+        # What is said beside every caution.
         def always = Files::Cautions.always
 
         # The day that stands in a step's field.
         # The day that a step waits for, as it stands.
         def promised(step) = progress.promised(step)&.iso8601.to_s
 
+        # The day that others are promised for, as its field stands.
         def day_typed(step) = refused?(step) ? typed_at("day") : progress.promised(step)&.iso8601
 
+        # Whether that step's day was refused.
         def refused?(step) = fault && typed["step"] == step.key
 
+        # What a stage is called, by its key.
         def stage_name(key) = Desk::Stage[key].name
 
         # The trial hang can be done over after its last step.

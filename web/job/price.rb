@@ -23,10 +23,13 @@ module YellowTrack
           @desk, @job, @unread = desk, desk.row, unread
         end
 
+        # The template that it is drawn with.
         def template = "job/price"
 
+        # What stands in the window's own line.
         def title = "Buy list and price of #{job.name}"
 
+        # Whether there is nothing to show.
         def nothing? = @desk.bill.nothing?
 
         # @return [YellowTrack::Price]
@@ -35,10 +38,13 @@ module YellowTrack
         # Sums of what has a price; nil where nothing of it has one, and it all waits.
         def material_cost = (price.material_cost if price.materials_priced?)
 
+        # What the way costs; nil while it has no price.
         def travel_cost = (price.travel_cost if price.travel_priced?)
 
+        # What the job costs the firm; nil while a price is missing.
         def own_cost = (price.own_cost if price.figure?)
 
+        # What the customer pays; nil while a price is missing.
         def total = (price.total if price.figure?)
 
         # What has no price yet, in words.
@@ -52,11 +58,13 @@ module YellowTrack
         # @return [Array<String>] letters
         def unweighed = @desk.bill.unweighed
 
+        # Shares that are put on, by their keys.
         def shares = SHARES
 
         # What stands in a price's field.
         def in_field(line) = refused(line.key) || standing[line.key]
 
+        # A share as its field stands.
         def share_in_field(key) = refused(key) || standing[key]
 
         # What its form replaces.
@@ -78,6 +86,7 @@ module YellowTrack
         # What a price is called.
         def label(key) = price.materials.find { |line| line.key == key }&.name || SHARES[key] || key
 
+        # What stands in an empty field: what is reckoned with then.
         def usual(key) = (key == "visits") ? price.way.trips.to_s : plain(YellowTrack::Price::USUAL[key])
 
         # @return [Desk::Offering]

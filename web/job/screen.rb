@@ -19,17 +19,22 @@ module YellowTrack
           @job = desk.row
         end
 
+        # The template that it is drawn with.
         def template = "job/page"
 
+        # What stands in the window's own line.
         def title = job.name
 
+        # Keys that it has beside those of every page: what each does, by its key.
         def keys = {"n" => "new opening"}
 
         # Of the pages and files that a device keeps.
         def version_of_pages = Along::Pages::VERSION
 
+        # Where it is in a list that is longer than a page.
         def paging = @paging ||= Paging.new(book.openings.counts([job.id])[job.id] || 0, PAGE, asked_number("page"))
 
+        # Where it is, with what was asked of it.
         def path(page) = Paths.job(job.id, page:)
 
         # @return [Array<Hung>]
@@ -40,6 +45,7 @@ module YellowTrack
           end
         end
 
+        # What lies in the bin, the last first.
         def binned = @binned ||= book.openings.binned(job.id, most: BINNED)
 
         # Whether the form of a new opening stands open.
@@ -60,11 +66,13 @@ module YellowTrack
                     "wall-hung" => "slides before the wall", "bifold" => "folds",
                     "pocket" => "goes into the wall"}.freeze
 
+        # Families that an opening can be begun with.
         def families = FAMILIES
 
         # What stands in a field of the doors' form.
         def door(name) = refused("doors", name)
 
+        # The unit that its lengths are typed in.
         def unit = job.units
 
         # The job's name and place as they stand in their form.
@@ -73,13 +81,16 @@ module YellowTrack
         # @return [Array<Store::Replaced::Was>]
         def called_before = book.replaced.of("job", job.id)
 
+        # The job's name, as its field stands.
         def name = refused?("job") ? typed_at("name") : job.name
 
+        # Where the job is, as its field stands.
         def place = refused?("job") ? typed_at("place") : job.place
 
         # An opening's name as it stands in its form.
         def name_of(opening) = renaming?(opening) ? typed_at("name") : opening.name
 
+        # Whether that opening's new name was refused.
         def renaming?(opening) = refused?("name #{opening.id}")
 
         # Whether the openings' own forms stand open.

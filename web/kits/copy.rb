@@ -15,13 +15,16 @@ module YellowTrack
           @kit, @sheet = kit, sheet
         end
 
+        # What stands in the window's own line.
         def title = "A copy of #{kit.name}"
 
         # @return [Symbol] :mm or :in, that its lengths are typed in
         def unit = (params["unit"] == "in") ? :in : :mm
 
+        # The unit that the sheet is not typed in.
         def other_unit = (Length::UNITS - [unit]).first
 
+        # The same in words.
         def other_unit_words = (other_unit == :in) ? "inches" : "millimetres"
 
         # @return [Array<Form::Row>] as typed where that was refused

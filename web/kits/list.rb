@@ -5,6 +5,7 @@ module YellowTrack
     module Kits
       # The kit sheets: those that ship and the fitter's own, by their manner.
       class List < Web::Screen
+        # What stands in the window's own line.
         def title = "Kits"
 
         # @return [Hash{String => Array<Kit>}] the fitter's own first

@@ -15,6 +15,7 @@ module YellowTrack
           @kit, @sheet = kit, sheet
         end
 
+        # What stands in the window's own line.
         def title = kit.name
 
         # What it was before, the latest first.
@@ -27,6 +28,7 @@ module YellowTrack
         # @return [Drawing::Sections, nil]
         def drawing = plan && Drawing::Sections.of(plan, plan.opening.printer)
 
+        # Thickness of the panel that it is drawn with.
         def thickness = plan.opening.printer.with_unit(plan.set.thickness)
 
         # @return [Array<Array(String, String)>] what each value is called, and the

@@ -14,19 +14,25 @@ module YellowTrack
         }.freeze
         PAGE = 100
 
+        # The stage that it stands on; nil for none of them.
         def stage = nil
 
+        # The template that it is drawn with.
         def template = "log/page"
 
+        # What stands in the window's own line.
         def title = "Log of #{super}"
 
         # @return [String, nil] what is shown alone: a word of FILTERS, a name
         def only = FILTERS.key?(params["only"]) ? params["only"] : nil
 
+        # Whose entries are shown; nil for everyone's.
         def by = params["by"].to_s.empty? ? nil : params["by"].to_s
 
+        # Kinds of entries to choose from.
         def filters = FILTERS.keys
 
+        # Names to choose from, or to show, as they are kept.
         def names = book.log.names_in(id)
 
         # @return [Array<Store::Log::Entry>] of this page
@@ -40,8 +46,10 @@ module YellowTrack
           end
         end
 
+        # Where it is, with what was asked of it.
         def path(page = nil) = Paths.opening(id, "log", only:, by:, page:)
 
+        # Where the log is, as a table.
         def csv_path = Paths.opening(id, "log.csv", only:, by:)
 
         # Corrections of an entry.
@@ -61,6 +69,7 @@ module YellowTrack
           (fault && typed["entry"].to_s == entry.to_s && typed.key?(name)) ? typed_at(name) : ""
         end
 
+        # Whether what was refused corrects that entry.
         def correcting?(entry) = fault && typed["entry"] == entry.id.to_s
 
         private

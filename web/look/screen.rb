@@ -13,20 +13,26 @@ module YellowTrack
 
         # A cause as it stands, with why in words.
         Bar = Struct.new(:standing, :for, :against, :house, :kit, :wrong) do
+          # The cause whose bar it is.
           def cause = standing.cause
 
+          # Its share in whole per cent.
           def per_cent = (standing.share * 100).round
         end
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = ["look/board"]
 
+        # Whether its checks stand apart from what they concern: they do not.
         def says_apart? = false
 
         # The place of the drawing that is looked at.
         def place = @place ||= knowledge.places.keys.find { |name| name == params["place"] } || place_chosen || "foot"
 
+        # Places of a set where it can trouble.
         def places = knowledge.places.keys
 
+        # A set as others hung it, to be pressed where it troubles.
         def picture = Drawing::HungSet.new(opening.kit.manner, panels)
 
         # Whether something is said at a place.
@@ -35,8 +41,10 @@ module YellowTrack
         # Symptoms that can be said there.
         def symptoms_here = symptoms_of(knowledge.places.fetch(place))
 
+        # Everything that can be said of such a door.
         def all_symptoms = symptoms_of(knowledge.symptoms.keys)
 
+        # Whether that is said of this one.
         def chosen?(symptom) = service.symptoms.include?(symptom.key)
 
         # The list once a symptom is said, or taken back.
@@ -58,17 +66,22 @@ module YellowTrack
             .map { |finding| field("service.findings.#{finding.key}") }
         end
 
+        # Minutes of what was asked so far.
         def minutes = minutes_of(diagnosis.minutes)
 
+        # Minutes as they are told: "2", "0.5".
         def minutes_of(number) = number.to_f.round(1).to_s.delete_suffix(".0")
 
         # @return [Diagnosis::Question, nil]
         def question = diagnosis.next
 
+        # How a finding is found, in words.
         def how(finding) = HOW.fetch(finding.how)
 
+        # What a finding needs; nil for a hand and an eye.
         def needs(finding) = {"tool" => "a tool", "door off" => "the door off"}[finding.needs]
 
+        # Minutes of a finding as the door hangs now.
         def cost(finding) = minutes_of(finding.cost(diagnosis.down?))
 
         # Answers to press, in words; of a length none.
@@ -100,8 +113,10 @@ module YellowTrack
         # @return [Array<Bar>] the likeliest first
         def bars = @bars ||= diagnosis.causes.map { |one| bar(one) }
 
+        # Bars that are shown at once.
         def shown = bars.first(SHOWN)
 
+        # Bars that are folded away.
         def rest = bars.drop(SHOWN)
 
         # What the asking has come to, in a sentence.
@@ -129,8 +144,10 @@ module YellowTrack
           standing && YellowTrack::Diagnosis::Sums.of(diagnosis, standing.cause)
         end
 
+        # Fields of what the set has.
         def has_fields = fields(*HAS, "propped", "down")
 
+        # Fields of what was read as it was found.
         def found_fields = fields(*[*Desk::ServiceFields::READINGS.keys, "pull"].map { |key| "found.#{key}" })
 
         private

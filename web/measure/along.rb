@@ -25,6 +25,7 @@ module YellowTrack
           @list.each_index.map { |place| [across(place).round, 100 * @rows[place] / rows] }
         end
 
+        # How many rows its places take.
         def rows = (@rows.values.max || -1) + 1
 
         private

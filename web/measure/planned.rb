@@ -15,14 +15,18 @@ module YellowTrack
           nil
         end
 
+        # @param wanted [Wanted] the opening that its doors want
         def initialize(screen, wanted)
           @screen, @wanted = screen, wanted
         end
 
+        # Whether nothing of it was read yet.
         def still? = @screen.survey.planned?
 
+        # The width that was asked for, and what was read.
         def width = told(@wanted.width)
 
+        # The same of the height.
         def height = told(@wanted.height)
 
         # The rough opening before linings; nil for a set with a frame of its own.

@@ -25,6 +25,7 @@ module YellowTrack
         # its workings, codes of the checks that concern it.
         Row = Struct.new(:name, :figure, :after, :keys, :codes, :line, keyword_init: true)
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed
           ["measure/shape", "measure/profile", "measure/tally", "measure/around", "measure/planned",
             ("measure/lists" if list_changed?)].compact
@@ -41,12 +42,14 @@ module YellowTrack
             .transform_values { |list| list.map { |one| field(one) } }
         end
 
+        # Whether a field is of a fact that nobody read: told apart from one that is as usual.
         def unread?(key)
           return false if !fact?(key) || BESIDE_FACTS.include?(key) || !opening.document[key].nil?
 
           !WALL.include?(key) || WALL.none? { |one| opening.document[one] }
         end
 
+        # What stands in an empty field, by its key; nil for nothing.
         def placeholder_of(key) = unread?(key) ? "not read yet" : super
 
         # The opening that was asked to be built for its doors; nil without.
@@ -61,10 +64,13 @@ module YellowTrack
             "#{opening.fine_printer.with_unit(lesson.value.abs.round)}: #{lesson.times} of #{lesson.of}."
         end
 
+        # The opening from the room, with its readings.
         def shape = @shape ||= Drawing::Shape.new(survey, opening.closure, opening.printer)
 
+        # Floor and head along it.
         def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
 
+        # The same as SVG, made once while nothing changes.
         def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }
 
         # @return [Array<FieldRow>] on the tape lines, and beside them
@@ -73,8 +79,10 @@ module YellowTrack
         # Fields whose message may have changed with the one that was typed.
         def said_anew = Desk::Fields::TAPES.reject { |tape| tape.key == written&.key }.map { |tape| field(tape) }
 
+        # Where a field stands on the drawing, per cent; nil for one that stands beside it.
         def place_of(key) = shape.places[key.delete_prefix("survey.")]
 
+        # Whether the closure blames a reading, by its field's key.
         def suspect?(key) = (opening.closure&.suspects || []).include?(key.delete_prefix("survey."))
 
         # @return [Array<List>]
@@ -83,10 +91,13 @@ module YellowTrack
         # The letter of the opening that this one's choices were copied from.
         def copied = params["copied"].to_s[/\A[A-Z]{1,3}\z/]
 
+        # Notes, as their field stands.
         def notes = (fault&.key == "notes") ? typed_at("notes") : opening.row.notes
 
+        # How many readings are still missing.
         def missing_count = survey.missing.length
 
+        # How many there are.
         def needed_count = Survey::NEEDED.length
 
         # Checks of the readings that concern no figure of their own.
@@ -98,6 +109,7 @@ module YellowTrack
         # @return [Array<Row>]
         def rows = (plan && !survey.planned?) ? [tightest, level, jambs, head, square, floor, covering].compact : []
 
+        # The readings.
         def survey = opening.survey
 
         private

@@ -13,13 +13,16 @@ module YellowTrack
         FITTED = %w[new.bar new.material new.rating new.turned old.turned one_only air.room air.closet].freeze
         ABOVE = {floor: "engagement", wall: "cover over the head", head: "head room"}.freeze
 
+        # The stage that it stands on; nil for none of them.
         def stage = "mend"
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = ["mend/board"]
 
         # Whether rollers are changed.
         def rollers? = !service.reroller.nil? || cause&.leads_to&.include?("reroller") || false
 
+        # The roller and its successor; nil while neither was measured.
         def roller = service.reroller
 
         # What comes off the foot, where a mend trims it.
@@ -28,19 +31,25 @@ module YellowTrack
         # Old beside new, a pair of fields a row.
         def roller_rows = MEASURED.map { |key| fields("old.#{key}", "new.#{key}") }
 
+        # Fields of the roller that is fitted.
         def fitted_fields = fields(*FITTED)
 
+        # Fields of the track as it was found.
         def track_fields = fields(*TRACK)
 
+        # Fields of what the mend costs beside a new door.
         def figure_fields = fields(*Desk::ServiceFields::FIGURES.keys.map { |key| "figures.#{key}" })
 
+        # What stands in an empty field, by its key; nil for nothing.
         def placeholder_of(key)
           figure = service.figures[key.delete_prefix("service.figures.")] if key.start_with?("service.figures.")
           figure ? figure.to_f.round(2).to_s.delete_suffix(".0") : super
         end
 
+        # The roller, old and new, from two sides.
         def picture = Drawing::RollerParts.new(service["old"] || {}, service["new"] || {}, opening.printer)
 
+        # Sums of the roller, as the ledger has them.
         def sums = roller.work.entries
 
         # Each effect of the gain: name, figure.
@@ -55,18 +64,25 @@ module YellowTrack
         # @return [Mending::Material]
         def material = service.material
 
+        # What a wheel of that load should be made of.
         def material_says = Mending::Material::SAYS[material.advice]
 
+        # The mend beside a new door.
         def replacing = service.replacing
 
+        # Parts that the cause asks for.
         def parts = cause.parts
 
+        # Hours that the mend has to dry.
         def waits = cause.wait_hours
 
+        # What the cause leads on to, in words.
         def leads = cause.leads_to.map { |key| knowledge.leads.fetch(key) }
 
+        # What its sums are written with.
         def sum_printer = opening.fine_printer
 
+        # An amount without its hundredths.
         def money(amount) = amount.to_f.round.to_s
       end
     end

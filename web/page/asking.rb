@@ -9,13 +9,16 @@ module YellowTrack
       OTHER = "other"
       NUMBER = '(\d{1,9})'
 
+      # The book that the application is on.
       def book = settings.book
 
+      # Whether a piece of the page is asked for, and not all of it.
       def htmx? = request.env["HTTP_HX_REQUEST"] == "true"
 
       # The name that is logged: that of the account.
       def who = account.name
 
+      # Whether a fitter asks.
       def fitter? = account.role == "fitter"
 
       # Whose drafts are shown and kept.
@@ -45,6 +48,7 @@ module YellowTrack
       # @return [Desk::KeptOpening] with a plan
       def find_planned(id) = find_opening(id).tap { |opening| halt 404 unless opening.plan }
 
+      # The job that an opening hangs in.
       def job_of(opening) = book.jobs.find(opening.row.job_id)
 
       # A page of an opening.
@@ -59,11 +63,13 @@ module YellowTrack
       #   the page
       def view(renewed: false) = View.new(token: page_token, pass: page_pass, role: account&.role, renewed:)
 
+      # What lets a form of this session in.
       def page_token = Rack::Protection::AuthenticityToken.token(session)
 
       # What lets a file of whoever is signed in come up.
       def page_pass = account && settings.pass.for(account.id)
 
+      # A page, whole.
       def show(screen) = view.page(screen)
 
       # Does what was asked; what is refused is said on a page that still has what
@@ -85,6 +91,7 @@ module YellowTrack
       # That what is pressed is done of what was seen.
       def of_what_was_seen(says, **now) = Desk::Replacing.seen!(params["was"], now.transform_keys(&:to_s), says)
 
+      # Goes on to a page, so that a second load sends nothing again.
       def to_page(path) = redirect(to(path), 303)
 
       # A whole number that a form has to say.

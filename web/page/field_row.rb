@@ -17,19 +17,25 @@ module YellowTrack
         @placeholder = placeholder
       end
 
+      # Where its value stands in the opening.
       def key = field.key
 
       # An id for the page.
       def id = @id ||= field.id
 
+      # What it takes: a length, a choice, a layer ….
       def kind = field.kind
 
+      # What it is called.
       def label = field.label
 
+      # What is said beside its name; nil for nothing.
       def hint = field.hint
 
+      # What its two halves are called; nil for a field of one.
       def halves = field.halves
 
+      # What was typed and could not be taken; nil for nothing.
       def draft = @draft ||= @screen.drafts[key]
 
       # What was typed last and is not saved, else what is saved.
@@ -37,6 +43,7 @@ module YellowTrack
       # @return [Array<String>] one for each of its inputs
       def texts = @texts ||= draft ? field.texts(draft.typed) : saved_texts
 
+      # Its value as it is saved.
       def saved = @screen.opening.document[key]
 
       # The unit that it is printed in; the form posts it.
@@ -45,6 +52,7 @@ module YellowTrack
       # Phones: digits for millimetres; inches need marks and spaces.
       def keyboard = (unit == "mm" && %i[texts text lengths found].none?(kind)) ? "decimal" : "text"
 
+      # What stands in it while it is empty.
       def placeholder = @placeholder || @screen.placeholder_of(key)
 
       # @return [Hash{String => String}] value to words
@@ -66,11 +74,13 @@ module YellowTrack
         Files::HouseRules.school(key.delete_prefix("set.").delete_suffix(".thickness"), @screen.opening.opening.family)
       end
 
+      # Its classes: its kind, and where it stands on the drawing.
       def css
         place = at ? " at x#{at[0]} y#{at[1]}#{" from-right" if at[0] > 70}" : ""
         "field field-#{kind}#{place}#{" unread" if @screen.unread?(key)}"
       end
 
+      # Whether the closure blames it.
       def suspect? = @screen.suspect?(key)
 
       # How far a suspect reading would be out.
@@ -94,8 +104,10 @@ module YellowTrack
       # The page, version and stage that its form names.
       def seen = @screen.version
 
+      # Where it is sent.
       def path = @screen.values_path
 
+      # The stage that it is typed on.
       def stage = @screen.stage
 
       private

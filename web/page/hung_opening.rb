@@ -15,11 +15,13 @@ module YellowTrack
         @row = row
       end
 
+      # What the stage is called that it has come to.
       def stage = Desk::Stage[@row.reached].name
 
       # @return [Symbol, nil]
       def worst = @row.worst&.to_sym
 
+      # Its panels, small.
       def thumbnail = Drawing::Thumbnail.new(@row.outline, id: "thumb-#{id}", title: "#{letter} #{name}")
     end
   end

@@ -27,8 +27,10 @@ module YellowTrack
       # The folder of its class names its stage.
       def stage = self.class.name.split("::")[-2].downcase
 
+      # The template that it is drawn with.
       def template = "#{Screen.underscored(self.class.name.split("::")[-2])}/page"
 
+      # What stands in the window's own line.
       def title = "#{opening.letter} #{opening.name}, #{job.name}"
 
       # Pieces of the page that a typed value renews, by template.
@@ -40,6 +42,7 @@ module YellowTrack
       # is loaded anew.
       def another_page? = result&.outcome == :saved && %i[kit lanes count].include?(written.kind)
 
+      # Its plan; nil while readings are missing or leave no room.
       def plan = opening.plan
 
       # Why there is no plan, though nothing is missing: the field that each fault belongs to, nil
@@ -51,10 +54,13 @@ module YellowTrack
           .map { |fault| [fault.key && Desk::Fields[fault.key], Desk::Fields.named(fault.words)] }
       end
 
+      # The set of its plan.
       def set = plan.set
 
+      # The opening's number.
       def id = opening.id
 
+      # Its version: what is written on another one quarrels.
       def version = opening.version
 
       # The rail that its stage hangs on.
@@ -80,6 +86,7 @@ module YellowTrack
       # @return [nil, :done, :stop, :watch]
       def mark_of(stage) = opening.mark(stage)
 
+      # The next thing to do, in one sentence.
       def next_step = opening.next_step(stage)
 
       # Where what is typed on it goes.
@@ -88,11 +95,13 @@ module YellowTrack
       # Text of a number as it is shown: what is cut, and what is derived.
       def cut(mm) = opening.cut_printer.text(mm)
 
+      # A length that follows from readings, without its unit.
       def derived(mm) = opening.printer.text(mm)
 
       # For a sentence, and with its unit.
       def short(mm) = opening.printer.short(mm)
 
+      # The same with its unit.
       def long(mm) = opening.printer.with_unit(mm)
 
       # Writes the lengths of sums.
@@ -104,6 +113,7 @@ module YellowTrack
       # The sum of a working, short.
       def short_sum(key) = workings([key]).first&.short(opening.printer).to_s
 
+      # Stops that somebody overrode, with why.
       def overrides = opening.overrides
 
       # What a cure changes, as its press says it: "lap 28 mm".

@@ -21,11 +21,13 @@ module YellowTrack
 
       attr_reader :most
 
+      # Whether there is more than one page.
       def several? = last > 1
 
       # @return [Integer, nil] the page before and the one after
       def earlier = (page - 1 if page > 1)
 
+      # The next page; nil on the last.
       def later = (page + 1 if page < last)
     end
   end

@@ -8,8 +8,10 @@ module YellowTrack
     module Paths
       module_function
 
+      # The first page.
       def wall = "/"
 
+      # @param id [Integer] of a job
       def job(id, *rest, **query) = with(["/jobs/#{id}", *rest].join("/"), query)
 
       # @param id [Integer] of an opening
@@ -44,36 +46,52 @@ module YellowTrack
         told.empty? ? job(job_id, "visits") : "#{job(job_id, "visits")}?#{Rack::Utils.build_nested_query(told)}"
       end
 
+      # Visits of all jobs.
       def crew_visits(**query) = with("/visits", query)
 
+      # The address that calendars read.
       def feed(token) = "/calendar/#{token}.ics"
 
+      # The crew's days and hours.
       def crew_hours(**query) = with("/visits/hours", query)
 
+      # @param id [String] of a kit
       def kit(id, *rest, **query) = with(["/kits/#{id}", *rest].join("/"), query)
 
+      # All kits.
       def kits = "/kits"
 
+      # @param id [Integer] of a picture; small for a list
       def picture(id, small: false) = "/pictures/#{id}#{"/small" if small}"
 
+      # @param key [String] of papers that are made
       def papers(key) = "/papers/#{key}"
 
+      # Offcuts, bars and prices.
       def rack(*rest, **query) = with(["/rack", *rest].join("/"), query)
 
+      # House rules.
       def rules(**query) = with("/rules", query)
 
+      # Backups.
       def backups(**query) = with("/backups", query)
 
+      # One's own account.
       def account = "/account"
 
+      # Who works here.
       def crew = "/crew"
 
+      # Practice, and what is under it.
       def practice(*rest, **query) = with(["/practice", *rest].join("/"), query)
 
+      # What was written away from the server.
       def along = "/along"
 
+      # The search.
       def search(**query) = with("/search", query)
 
+      # A path with what is asked of it; nil is left out.
       def with(path, query)
         query = query.compact
         query.empty? ? path : "#{path}?#{Rack::Utils.build_query(query)}"

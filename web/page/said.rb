@@ -13,8 +13,10 @@ module YellowTrack
         @title, @says = title, says
       end
 
+      # The template that it is drawn with.
       def template = "page/said"
 
+      # Whether ways lead on: not for somebody who is not signed in.
       def ways? = !visitor.nil?
     end
   end

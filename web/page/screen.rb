@@ -39,8 +39,10 @@ module YellowTrack
       # @return [Array<String>] paths of its style sheets, in the order that they are loaded
       def styles = Styles.of(folder, paper: layout == "page/paper")
 
+      # "TakeDown" as its folder is called: "take_down".
       def self.underscored(name) = name.gsub(/(?<=[a-z])[A-Z]/) { "_#{_1}" }.downcase
 
+      # The frame that it is drawn in: a page of the work, or a paper.
       def layout = "page/layout"
 
       # Whether ways lead from it to other pages.
@@ -52,6 +54,7 @@ module YellowTrack
       # Where the page stands: its job and its opening, nil for neither.
       def job = nil
 
+      # The opening on the page; nil for none.
       def opening = nil
 
       # What its numbers are shown in the unit of: an opening or a job on the desk;

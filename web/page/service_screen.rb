@@ -16,12 +16,14 @@ module YellowTrack
       # Known of it, and typed where it matters.
       KNOWN = %w[set.kit set.panels set.width set.height set.thickness set.makeup.0 set.makeup.1 set.weighed].freeze
 
+      # What can be chosen in a field: of kits those that hang as this door does.
       def options_of(field)
         return super unless field.key == "set.kit"
 
         {Kit::UNKNOWN => "not known"}.merge(kits)
       end
 
+      # What stands in an empty field, by its key; nil for nothing.
       def placeholder_of(key)
         return "not asked yet" if key.start_with?("service.findings.")
 
@@ -49,11 +51,13 @@ module YellowTrack
       # What belongs to the mend, to what it takes in hand, and to panes.
       def cautions = caution_keys.map { |key| Files::Cautions.says(key) }
 
+      # Cautions of the work on this page, by their keys.
       def caution_keys
         done = Files::Cautions.told_by([*service.fix, *service.while_off].map(&:says))
         [*(cause&.caution || []), *done, *("glass" if service.glass?)].uniq
       end
 
+      # What is said beside every caution.
       def always = Files::Cautions.always
 
       # Hands that the mend or the panel asks for: two at least for a leaf that nobody weighed.
@@ -62,8 +66,10 @@ module YellowTrack
       # Whether its weight can be told.
       def weighed? = !service.weight.nil?
 
+      # The door's weight in words.
       def weight = Makeup.kilos(service.weight)
 
+      # Nowhere: what its numbers were taken from stands on this page.
       def origin_path(_entry) = nil
 
       private

@@ -83,6 +83,7 @@ module YellowTrack
       # Each form of a page has a number of its own.
       def numbered(html) = html.gsub(ONCE) { SecureRandom.uuid }
 
+      # Where everything is.
       def paths = Paths
 
       attr_reader :token
@@ -111,6 +112,7 @@ module YellowTrack
       # @return [String] HTML
       def was(values) = values.map { |key, text| hidden("was[#{key}]", text) }.join
 
+      # A hidden field. @return [String] HTML
       def hidden(name, value)
         "<input type=\"hidden\" name=\"#{CGI.escapeHTML(name)}\" value=\"#{CGI.escapeHTML(value.to_s)}\">"
       end
@@ -152,6 +154,7 @@ module YellowTrack
       # Where a value was taken from, in words.
       def origin(entry) = ORIGINS.fetch(entry.from)
 
+      # How many hands, in words.
       def hands(count) = HANDS.fetch(count)
 
       # A moment of the log as it is read on site: "25 November, 14:05".
@@ -164,11 +167,13 @@ module YellowTrack
         Time.iso8601(at).localtime.then { |time| "#{day_of_paper(time)}, #{time.strftime("%H:%M")}" }
       end
 
+      # A day in words: "Monday 1 March".
       def day(date) = "#{WEEKDAYS[date.wday]} #{date.day} #{MONTHS[date.month - 1]}"
 
       # Today as papers are dated: "26 November 2026".
       def today = day_of_paper(Date.today)
 
+      # A day as papers have it: "1 March 2027".
       def day_of_paper(date) = "#{date.day} #{MONTHS[date.month - 1]} #{date.year}"
 
       # Money: hundredths, thousands apart, the house's currency behind it where it is given.
@@ -183,6 +188,7 @@ module YellowTrack
       # A count of something: whole, or to the hundredth.
       def quantity(count) = (count.to_i == count) ? count.to_i.to_s : format("%.2f", count)
 
+      # A share in whole per cent.
       def per_cent(share) = "#{(share * 100).round} %"
 
       # So many of something: "1 set", "2 sets".

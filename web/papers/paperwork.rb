@@ -43,12 +43,14 @@ module YellowTrack
         # @return [String, nil] what went wrong
         attr_reader :failed
 
+        # @param total [Integer] of its pages; name of the file
         def initialize(total, name)
           @total = total
           @name = name
           @done = 0
         end
 
+        # Makes it, and counts pages as they come.
         def make
           @pdf = yield ->(done) { @done = done }
         rescue => e
@@ -56,6 +58,7 @@ module YellowTrack
           @failed = "The papers could not be made. Nothing that was saved is lost."
         end
 
+        # Whether it is still being made.
         def going? = pdf.nil? && failed.nil?
       end
     end

@@ -20,8 +20,10 @@ module YellowTrack
           @paperwork, @key = paperwork, key
         end
 
+        # The template that it is drawn with.
         def template = "papers/page"
 
+        # What stands in the window's own line.
         def title = "Papers"
       end
     end

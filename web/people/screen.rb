@@ -16,10 +16,13 @@ module YellowTrack
 
         attr_reader :link, :for_whom
 
+        # The template that it is drawn with.
         def template = "people/page"
 
+        # What stands in the window's own line.
         def title = "Crew"
 
+        # The firm's name; nil while nobody gave one.
         def firm = book.accounts.firm
 
         # @return [Array<Store::Accounts::Account>]
@@ -28,6 +31,7 @@ module YellowTrack
         # @return [Array<Store::Invitations::Invitation>]
         def invitations = book.invitations.open
 
+        # What was done about accounts, the last first.
         def noted = book.accounts.noted(NOTED)
 
         # Wrong sign-ins, a fitter's to see.
@@ -41,8 +45,10 @@ module YellowTrack
         # Whether he may look after someone.
         def after?(one) = one.id != visitor.account_id && roles.include?(one.role)
 
+        # Which link somebody has, so that a press on another page ends none unseen.
         def link_mark(one) = book.accounts.link_mark(one.id)
 
+        # Whether a second factor is asked of somebody.
         def factor?(one) = book.accounts.factor?(one.id)
       end
     end

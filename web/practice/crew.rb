@@ -9,8 +9,10 @@ module YellowTrack
         # One's round: points of each question, nil for one not answered yet; in all; how far
         # off.
         Row = Struct.new(:name, :points, :offs, keyword_init: true) do
+          # Points so far.
           def total = points.compact.sum
 
+          # Questions so far.
           def done = points.compact.length
         end
 
@@ -21,19 +23,25 @@ module YellowTrack
           @practising, @set = practising, set
         end
 
+        # The template that it is drawn with.
         def template = "practice/crew"
 
+        # What stands in the window's own line.
         def title = "A round for the crew, practice"
 
+        # What it is called in the page; one of each stands there.
         def id = @set.id
 
+        # Who set it; nil where he is gone.
         def set_by = book.accounts.find(@set.account_id)&.name
 
+        # When it was set.
         def at = @set.at
 
         # @return [Array<YellowTrack::Practice::Round::Asked>]
         def asked = YellowTrack::Practice::Round.new(@set.drills, @set.seed).asked
 
+        # What a question's drill is called.
         def name_of(one) = YellowTrack::Practice::Drills.all.fetch(one.drill)::NAME
 
         # Rows that may be seen, the most points first.
@@ -47,12 +55,16 @@ module YellowTrack
         # How many of the others are not shown yet.
         def hidden = rounds.length - rows.length
 
+        # Points in words; a dash for none yet.
         def told(points) = points ? Points.told(points) : "–"
 
+        # Points that a round can bring.
         def most = YellowTrack::Practice::Round::QUESTIONS * YellowTrack::Practice::Mark::MOST
 
+        # How far somebody's answers were off; nil while there are none.
         def drawing(row) = row.offs.empty? ? nil : Drawing::Off.new(row.name, row.offs)
 
+        # What its press says.
         def says
           return "Look at yours again" if done?
 

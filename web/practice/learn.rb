@@ -18,17 +18,22 @@ module YellowTrack
           @drill, @lesson = drill, lesson
         end
 
+        # The template that it is drawn with.
         def template = "practice/learn"
 
+        # What stands in the window's own line.
         def title = "#{drill::NAME}, learn"
 
+        # What it is called to somebody who cannot see it.
         def label = @lesson.label
 
+        # The last state, from 0.
         def last = @lesson.states.length - 1
 
         # The state that is shown.
         def place = (asked_number("at") || @lesson.first).clamp(0, last)
 
+        # The state that is shown.
         def state = @lesson.states[place]
 
         # What is moved, as it stands there.
@@ -67,6 +72,7 @@ module YellowTrack
           end
         end
 
+        # Where it is, with what was asked of it.
         def path(**query) = Paths.practice(drill::KEY, "learn", **query)
 
         private

@@ -13,10 +13,13 @@ module YellowTrack
           @practising, @round = practising, round
         end
 
+        # The template that it is drawn with.
         def template = "practice/past"
 
+        # What stands in the window's own line.
         def title = "A round of before, practice"
 
+        # When the round was begun.
         def at = @round.at
 
         # @return [Array<(Integer, String, String)>] number, drill, points

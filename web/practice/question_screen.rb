@@ -19,6 +19,7 @@ module YellowTrack
 
         def_delegators :scene, :readings, :known
 
+        # The template that it is drawn with.
         def template = "practice/question"
 
         # @return [YellowTrack::Practice::Question]
@@ -28,17 +29,22 @@ module YellowTrack
         # @return [Array<String>] what was done so far, where it is played
         attr_reader :steps
 
+        # What stands in the window's own line.
         def title = "#{drill::NAME}, practice"
 
+        # The drill that it is of.
         def drill = YellowTrack::Practice::Drills.all.fetch(question.drill)
 
+        # None: its opening is made up.
         def opening = nil
 
         # @return [Scene]
         def scene = @scene ||= Scene.of(self)
 
+        # What its lengths are written with.
         def printer = @printer ||= Length::Printer.derived(question.unit, question.grain)
 
+        # The unit that its lengths are typed in.
         def unit = question.units
 
         # The part that a reading on the drawing is pressed for.
@@ -55,6 +61,7 @@ module YellowTrack
         # Whether an option is what was answered.
         def chosen?(part, value) = typed_part(part) == value
 
+        # What was typed for a part.
         def typed_part(part) = (@typed_parts || {})[part.key].to_s
 
         # Of an answer in several: what was chosen at a place.
@@ -68,8 +75,10 @@ module YellowTrack
           (fault.is_a?(Fault) && question.parts.none? { |part| part.key == fault.key }) ? fault.words : nil
         end
 
+        # A part's mark; nil while it is not marked.
         def mark_of(part) = marks&.find { |mark| mark.part.key == part.key }
 
+        # A mark's grade in words.
         def grade(mark) = OTHER_GRADES.dig(mark.part.kind, mark.grade) || GRADES.fetch(mark.grade)
 
         # "14 under", to the grain.
@@ -80,18 +89,22 @@ module YellowTrack
           "#{printer.with_unit(far.abs)} #{far.positive? ? "over" : "under"}"
         end
 
+        # The right answer of a part, in words.
         def right(part) = shown_answer(part, part.answer)
 
         # What was answered, as it is read.
         def yours(mark) = shown_answer(mark.part, mark.given)
 
+        # The sum of the right answer; nil where no sum says it.
         def sum(part)
           entry = part.entry
           [entry&.line(printer), part.why].compact.join("; ")
         end
 
+        # Where its file is.
         def file = Paths.practice(question.drill, "#{question.seed}.json", level: question.level)
 
+        # Where its drill is taught.
         def learn = Paths.practice(question.drill, "learn")
 
         # The command that reads its file.

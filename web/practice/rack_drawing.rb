@@ -16,6 +16,7 @@ module YellowTrack
           Drawing::Bars.new(cuts.reject { |one| sharing && one.pieces.empty? }, printer, name:)
         end
 
+        # A bar with the pieces that are cut from it.
         def cut(rack, sharing, bar, name:)
           pieces = sharing.each_index.select { |place| sharing[place] == bar }.map { |place| rack.pieces[place] }
           named = rack.bars[bar].dup.tap { |one| one.name = name }

@@ -17,16 +17,22 @@ module YellowTrack
           @typed_parts = typed || @state.answers.last&.typed || {}
         end
 
+        # Where the answer is sent.
         def action = Paths.practice("rounds", @round.id)
 
+        # Whether all of it is done.
         def done? = @state.done?
 
+        # Tries at this question so far.
         def tries = @state.tries
 
+        # Its place in the round, from 0.
         def place = @state.asked.place
 
+        # What was played of it so far.
         def steps = @state.steps
 
+        # Marks of its parts, once it is over; nil before.
         def marks = (done? && !fault) ? @marks ||= Desk::Answering.new(question, @state.answers.last.typed).marks : nil
 
         # What the first try has likely gone wrong in, where it is known: named before the second.
@@ -45,13 +51,16 @@ module YellowTrack
           open ? Paths.practice("rounds", @round.id, at: open.asked.place) : Paths.practice
         end
 
+        # What the press to the next one says.
         def onward_says = over? ? "Back to the drills" : "The next one"
 
+        # Whether all questions of the round are answered.
         def over? = @states.all?(&:done?)
 
         # Points so far, of all that the round has.
         def points = @states.sum { |one| one.answers.last&.points || 0 }
 
+        # Which question it is and how many points there are, in words.
         def count
           "#{place + 1} of #{@states.length}, level #{question.level}; #{Points.told(points)} of " \
             "#{@states.length * YellowTrack::Practice::Mark::MOST} points"

@@ -10,16 +10,22 @@ module YellowTrack
         ROUNDS = 8 # of the latest
         CREW_ROUNDS = 5
 
+        # The template that it is drawn with.
         def template = "practice/page"
 
+        # What stands in the window's own line.
         def title = "Practice"
 
+        # How one stands in each drill.
         def standings = practising.standings
 
+        # The day that it is looked at.
         def today = Date.today
 
+        # How many drills are due.
         def due = standings.count { |one| one.due?(today) }
 
+        # What the press for a round says.
         def round_says = due.zero? ? "A round of everything" : "A round of what is due (#{due})"
 
         # When a drill is due, in words.
@@ -38,11 +44,13 @@ module YellowTrack
 
         FEW = 4 # drills that are named
 
+        # Drills of a round, the first few.
         def names_in_short(round)
           all = names(round)
           (all.length > FEW) ? "#{all.length} drills" : all.join(", ")
         end
 
+        # Drills of a round, as they are called.
         def names(round) = round.drills.map { |key|
           YellowTrack::Practice::Drills.all[key]&.then { |one| one::NAME } || key
         }

@@ -11,6 +11,7 @@ module YellowTrack
         # The work file, as the track asks for what stands in a job.
         Work = Struct.new(:steps, :start, :work, :hours)
         Week = Struct.new(:week) do
+          # Days that somebody gave to something: none here.
           def days(_) = []
         end
 

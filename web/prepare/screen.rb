@@ -18,14 +18,19 @@ module YellowTrack
             set.frame.wood]
         }.freeze
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = ["prepare/drawings", "prepare/numbers"]
 
+        # What there is to prepare, a row each.
         def rows = @rows ||= Needs.new(self, tally).rows
 
+        # The set's numbers.
         def tally = @tally ||= Desk::Tally.of(opening)
 
+        # The set's drawings.
         def drawings = @drawings ||= Size::Drawings.new(opening)
 
+        # What stands in an empty field, by its key; nil for nothing.
         def placeholder_of(key) = tally.placeholder_of(key)
 
         # Fields that concern this set: what it takes, and what was set already.
@@ -88,6 +93,7 @@ module YellowTrack
             "were #{opening.cut_printer.with_unit(before)}."
         end
 
+        # What there is to prepare, by the plan.
         def needs = plan.prepare.to_h
 
         # Layers of each packed jamb.
@@ -99,20 +105,25 @@ module YellowTrack
           end
         end
 
+        # Shims along the base strip; nil for none.
         def shims = needs[:base_strip] && Drawing::Shims.new(needs[:base_strip], opening.printer)
 
+        # The slab and the panel cut from it; nil without one.
         def altered
           set.slab.slab? ? Drawing::Altered
             .new(set.slab, width: set.width, height: set.height, printer: opening.cut_printer) : nil
         end
 
+        # The frame that a panel is made with; nil for none.
         def framed
           set.framed && Drawing::Framed.new(set.framed, width: set.width, height: set.height,
             printer: opening.cut_printer)
         end
 
+        # Floor and head along the opening.
         def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
 
+        # The same as SVG, made once while nothing changes.
         def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }
 
         private

@@ -10,12 +10,16 @@ module YellowTrack
         TRIAL = ["Hang it once: does it clear inside, outside, foot and head?", "Off again: seal what is bare.",
           "Hang it for good, anti-jump parts back on."].freeze
 
+        # The door that hangs badly.
         def service = opening.service
 
+        # The stage that it stands on; nil for none of them.
         def stage = "rehang"
 
+        # The template that it is drawn with.
         def template = "rehang/page"
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = [*super, "rehang/readings"]
 
         # Whatever is typed here, the panel in hand stays in hand.
@@ -30,13 +34,16 @@ module YellowTrack
           end
         end
 
+        # Fields of what the bench needs of a set that nobody sized.
         def size_fields = SIZES.map { |key| field(key) }
 
+        # What is tried before it stays.
         def trial = TRIAL
 
         # Whether a turn is not known yet and is learnt from the first move.
         def unknown_turn? = opening.kit.unknown? && learnt.used.nil?
 
+        # What a mended door raises while it is hung again.
         def service_checks = service.checks.select { |check| CHECKS.include?(check.code) }
 
         private

@@ -10,6 +10,7 @@ module YellowTrack
       # @return [Store::Accounts::Account, nil]
       def account = request.env[SignIn::ACCOUNT]
 
+      # Who looks after accounts and sessions.
       def rodauth = request.env[SignIn::RODAUTH]
 
       # Whether whoever asks may send that, or ask for it.

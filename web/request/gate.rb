@@ -15,6 +15,7 @@ module YellowTrack
         @app, @token = app, Rack::Protection::AuthenticityToken.new(app)
       end
 
+      # Lets a request on, or says why not.
       def call(env)
         return @app.call(env) unless env["REQUEST_METHOD"] == "POST"
         return FrontDoor.refused(401, Admission::AWAY) unless env[SignIn::ACCOUNT]

@@ -14,6 +14,7 @@ module YellowTrack
         attr_accessor :limits
       end
 
+      # Looks at a request's head before the server reads its body.
       def setup_body
         why = Intake.limits&.refusal(@env, counted: true)
         return super unless why

@@ -14,6 +14,7 @@ module YellowTrack
         @app = app
       end
 
+      # Lets a request on that can be read.
       def call(env) = Legible.readable?(env) ? @app.call(env) : FrontDoor.refused(400, Gate::READ)
 
       # Whether query and form of a request can be read.

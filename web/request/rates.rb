@@ -10,10 +10,12 @@ module YellowTrack
       class Counts
         MANY = 5_000 # keys, after which those that are over are let go
 
+        # Counts nothing yet.
         def initialize
           @counts, @lock = {}, Mutex.new
         end
 
+        # Counts one more. @return [Integer] how many there are in its time
         def increment(key, by = 1, expires_in: 60)
           @lock.synchronize do
             sweep if @counts.length > MANY
@@ -23,10 +25,13 @@ module YellowTrack
           end
         end
 
+        # How many there are; nil for none.
         def read(key) = @lock.synchronize { live(key).first }
 
+        # Puts a count in the place of another.
         def write(key, value, expires_in: 60) = @lock.synchronize { @counts[key] = [value, now + expires_in] }
 
+        # Forgets a count.
         def delete(key) = @lock.synchronize { @counts.delete(key) }
 
         private
@@ -67,6 +72,7 @@ module YellowTrack
       # A proxy says it by X-Forwarded-For alone; what else a browser says of it, it says itself.
       def address(request) = (request.env["HTTPS"] == "on") ? request.ip : request.env["REMOTE_ADDR"]
 
+      # Says how often, and how long to wait.
       def too_often(request)
         data = request.env["rack.attack.match_data"]
         wait = data[:period] - data[:epoch_time] % data[:period]

@@ -13,6 +13,7 @@ module YellowTrack
       # by      [Symbol] the least role that may
       # keys    [Regexp, nil] of the values that a role under a fitter may send there; nil for all
       Route = Struct.new(:pattern, :by, :keys) do
+        # Whether a role may, with that value where it counts.
         def lets?(role, key) = RANKS.fetch(by) <= RANKS.fetch(role) && (keys.nil? || role == :fitter || keys.match?(key.to_s))
 
         # As it is told in a table: "/jobs/N/price".
@@ -80,6 +81,7 @@ module YellowTrack
         ["| | | fitter | office | learner | nobody |", "|---|---|---|---|---|---|", *rows.sort].join("\n")
       end
 
+      # A row of the table.
       def row(does, route)
         marks = %i[fitter office learner anybody].map do |role|
           next "" unless RANKS[route.by] <= RANKS[role]

@@ -14,6 +14,7 @@ module YellowTrack
         MOVES = %r{\A/openings/(\d{1,9})/moves(/back)?\z}
         HAND_OVER = %r{\A/openings/(\d{1,9})/hand-over\z}
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(TakingIn)
           app.reads("/along") { show Web::Along::Screen.new(book, says: session.delete("along_says"), **asked) }
@@ -43,6 +44,7 @@ module YellowTrack
             JSON.generate(outcome)
           end
 
+          # Keeps one of two that quarrel.
           def decide
             opening = find_opening(params["opening"].to_s[/\A\d{1,9}\z/] || halt(404))
             along.decide(opening, params["key"].to_s, params["keep"] == "mine")

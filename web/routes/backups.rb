@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # Backups: looked at, and made now.
       module Backups
+        # Its routes, and what they share.
         def self.registered(app)
           app.reads("/backups", by: :office) { show Web::Backups::Screen.new(book, **asked) }
           app.takes("/backups", by: :office) do

@@ -7,6 +7,7 @@ module YellowTrack
       module BenchMoves
         BENCHES = %w[adjust rehang].freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Turning)
           app.reads(%r{/openings/#{Asking::NUMBER}/bench\.json}o) do |id|
@@ -25,6 +26,7 @@ module YellowTrack
 
         # What the routes of the bench share.
         module Turning
+          # The screen that the bench stands on.
           def on_bench(opening)
             stage = BENCHES.find { |name| name == params["stage"] } || BENCHES.first
             refusing(->(fault) { stage_screen(stage, opening, fault:) }) do

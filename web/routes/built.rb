@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # The record: as built beside as planned.
       module Built
+        # Its routes, and what they share.
         def self.registered(app)
           app.reads(%r{/openings/#{Asking::NUMBER}/built}o) { |id|
             show screen_of(Web::Built::OpeningRecord,

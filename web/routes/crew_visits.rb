@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # The crew's visits to every job, the address that calendars read, days and hours.
       module CrewVisits
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Hours)
           app.reads("/visits") { show crew_screen }
@@ -32,6 +33,7 @@ module YellowTrack
             end
           end
 
+          # The page of all visits.
           def crew_screen(**rest) = Web::Visits::Crew.new(book, base: request.base_url, **asked, **rest)
 
           # All figures are read before one is kept.

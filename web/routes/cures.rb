@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # A cure that is taken by one press: its numbers are worked again and typed into their fields.
       module Cures
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Taking)
           app.takes(%r{/openings/#{Asking::NUMBER}/cures}o, by: :office) do |id|
@@ -27,6 +28,7 @@ module YellowTrack
             end
           end
 
+          # Where to go on after a cure was taken.
           def stage_after(key) = Desk::Stage[key] ? key : "size"
         end
       end

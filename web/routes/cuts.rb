@@ -7,6 +7,7 @@ module YellowTrack
       module Cuts
         HEADS = %w[code part material length_mm bar bar_mm offcut_mm as_cut_mm].freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Cutting)
           app.reads(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| show Job::Cut.new(find_job(id), **asked) }
@@ -56,11 +57,13 @@ module YellowTrack
             off.any? ? off.map { |part, by| "#{part.code} by #{job.fine_printer.with_unit(by)}" }.join(", ") : nil
           end
 
+          # Gives a cut list as a table.
           def give_cuts(list, *names)
             give("#{file_name(*names)}.cut.csv", "text/csv",
               Cells.csv(HEADS, to_cut(list) + cut_already(list) + sheets(list)))
           end
 
+          # Rows of what is still to cut.
           def to_cut(list)
             list.lots.flat_map do |lot|
               lot.cutting.cuts.each_with_index.flat_map do |cut, bar|
@@ -72,18 +75,21 @@ module YellowTrack
             end
           end
 
+          # Rows of what was cut.
           def cut_already(list)
             list.done.map do |part, cut|
               [part.code, part.name, part.material, mm(part.length), nil, nil, nil, mm(cut.as_cut)]
             end
           end
 
+          # Rows of the sheets.
           def sheets(list)
             list.sheets.map do |sheet|
               [sheet.code, sheet.name, sheet.material, "#{mm(sheet.width)} x #{mm(sheet.height)}", nil, nil, nil, nil]
             end
           end
 
+          # A length as a table has it: mm, a plain decimal.
           def mm(length) = Numbers.plain(length)
         end
       end

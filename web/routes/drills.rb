@@ -9,6 +9,7 @@ module YellowTrack
         DRILL = "([a-z-]{3,30})"
         SEED = '(\d{1,6})'
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Trying)
           app.reads(%r{/practice/#{DRILL}/learn}o) { |drill| show learn_screen(drill) }
@@ -21,21 +22,25 @@ module YellowTrack
 
         # What its routes do.
         module Trying
+          # The page that teaches a drill.
           def learn_screen(drill)
             made = YellowTrack::Practice::Drills.all[drill] || halt(404)
             Web::Practice::Learn.new(book, made, Desk::Practising.lesson(drill), **asked)
           end
 
+          # What a lesson's script moves by.
           def give_lesson(drill)
             content_type :json
             JSON.generate(learn_screen(drill).states)
           end
 
+          # A question's own file, as its command reads it.
           def give_question(question)
             give("#{question.drill}-#{question.seed}.#{question.file}.json", :json,
               JSON.pretty_generate(question.document))
           end
 
+          # A question by its number.
           def free_question(drill, seed)
             level = Integer(params["level"].to_s, 10, exception: false) || 1
             Desk::Practising.question(drill, level, Integer(seed, 10))
@@ -43,8 +48,10 @@ module YellowTrack
             halt 404
           end
 
+          # Its page.
           def free_screen(question, **rest) = Web::Practice::Free.new(book, question, **asked, **rest)
 
+          # Marks an answer to it; nothing is kept.
           def mark_free(question)
             steps = steps_typed(question)
             refused_on(->(fault) { free_screen(question, fault:, typed: typed_parts, steps:) }) do

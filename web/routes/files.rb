@@ -7,6 +7,7 @@ module YellowTrack
       module Files
         LARGEST = 1_000_000 # bytes of a file
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Reading)
           app.reads(%r{/openings/#{Asking::NUMBER}/(opening|plan)\.json}o) do |id, what|
@@ -33,6 +34,7 @@ module YellowTrack
             halt 422, JSON.pretty_generate("faults" => e.message.lines(chomp: true))
           end
 
+          # A drawing of an opening, by its name.
           def picture_of(opening, name)
             return Drawing::Shape.new(opening.survey, opening.closure, opening.printer) if name == "shape"
 

@@ -8,6 +8,7 @@ module YellowTrack
         TYPED = %w[fitter customer look_back fresh reason anew line_fitter line_customer].freeze
         SIGNED = /fitter|customer/
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Handing)
           app.takes(%r{/openings/#{Asking::NUMBER}/hand-over}o) { |id| hand_over(find_opening(id)) }
@@ -23,6 +24,7 @@ module YellowTrack
 
         # What the routes of the hand-over share.
         module Handing
+          # Hands an opening over.
           def hand_over(opening)
             refusing(->(fault) { stage_screen("hand-over", opening, fault:, form: "over") }) do
               sign(opening.id)
@@ -49,6 +51,7 @@ module YellowTrack
               "the sheet again; what you typed stands here.", key: "seen")
           end
 
+          # Writes down how it hangs after its weeks.
           def look_back(opening)
             refusing(->(fault) { stage_screen("hand-over", opening, fault:) }) do
               Desk::HandingOver.new(opening).look_back!(read_gaps(opening), who:)
@@ -66,6 +69,7 @@ module YellowTrack
             }.reject { |_, places| places.empty? }
           end
 
+          # The hand-over as a paper.
           def give_sheet(opening)
             sheet = screen_of(Web::HandOver::Sheet, opening)
             pdf = Drawing::Paper::HandOverSheet.new(sheet.on_paper(address(Paths.opening(opening.id, "hand-over")),

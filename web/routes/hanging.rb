@@ -9,6 +9,7 @@ module YellowTrack
       module Hanging
         KEY = /\A[a-z-]{2,20}(\.\d{1,2}){0,2}\z/
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Ticking)
           app.takes(%r{/openings/#{Asking::NUMBER}/steps}o) do |id|
@@ -25,6 +26,7 @@ module YellowTrack
 
         # What the routes of the steps share.
         module Ticking
+          # The step that a form is about.
           def step_of(opening)
             key = params["step"].to_s
             (KEY.match?(key) && opening.progress.find(key)) or halt 422,
@@ -41,6 +43,7 @@ module YellowTrack
             end
           end
 
+          # Writes down the day that others are promised for.
           def promise(opening)
             step = step_of(opening)
             refusing(->(fault) { stage_screen("hang", opening, fault:) }) do

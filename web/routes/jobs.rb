@@ -7,6 +7,7 @@ module YellowTrack
       module Jobs
         BIN = {"bin" => true, "bring-back" => false}.freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(JobKeeping)
           app.reads(%r{/jobs/#{Asking::NUMBER}}o) { |id| show job_screen(find_job(id)) }
@@ -23,10 +24,13 @@ module YellowTrack
 
         # What a job's own forms do.
         module JobKeeping
+          # The page of a job.
           def job_screen(job, **rest) = Job::Screen.new(job, **asked, **rest)
 
+          # Does something to a job; what is refused is said on its page.
           def on_job(job, form, &) = refusing(->(fault) { job_screen(job, fault:, form:) }, &)
 
+          # Names a job, and its place.
           def rename_job(job)
             on_job(job, "job") do
               row, typed = job.row, params.slice("name", "place").transform_values(&:to_s)
@@ -39,6 +43,7 @@ module YellowTrack
             end
           end
 
+          # Hangs a new opening.
           def hang_opening(job)
             on_job(job, "opening") { to_page Paths.opening(job.hang(params["name"], who:).id, "measure") }
           end

@@ -8,6 +8,7 @@ module YellowTrack
         NAME = "([A-Za-z0-9_.-]{1,60}?)"
         ID = /\A[A-Za-z0-9_-]{1,60}\z/
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(KitKeeping)
           app.reads("/kits") { show Web::Kits::List.new(book, **asked) }
@@ -34,6 +35,7 @@ module YellowTrack
               halt(404)
           end
 
+          # The page of a kit's copy.
           def copy_screen(id, **rest)
             sheet = sheet_of(id)
             kit = YellowTrack::Files::Shelf.kit(sheet)
@@ -41,6 +43,7 @@ module YellowTrack
               .merge("id" => free_id(id), "name" => "#{kit.name} (own)", **learnt(sheet)), **asked, **rest)
           end
 
+          # Keeps a copy as the fitter's own.
           def keep_copy(id)
             refusing(->(fault) { copy_screen(id, fault:) }) do
               form = Web::Kits::Form.new(sheet_of(id), unit: unit_of_form(:mm))
@@ -48,6 +51,7 @@ module YellowTrack
             end
           end
 
+          # Reads a kit sheet in.
           def read_kit
             refusing(->(fault) { Web::Kits::List.new(book, **asked, fault:) }) do
               keep_kit(read_json(upload("file"), "a kit sheet"))
@@ -90,10 +94,12 @@ module YellowTrack
              **((taught("drop") && sheet["drop"]) ? {"drop" => taught("drop")} : {})}
           end
 
+          # A figure that the record teaches; nil for none.
           def taught(name) = Float(params[name].to_s, exception: false)&.then { |figure|
             figure if figure.finite? && figure.positive?
           }
 
+          # A name that no other kit has.
           def free_id(id)
             (1..).lazy.map { |n| "own-#{id}#{"-#{n}" if n > 1}"[0, 60] }.find { |free| book.own_kits.sheet(free).nil? }
           end

@@ -8,6 +8,7 @@ module YellowTrack
         LONGEST = 2_000
         KEPT = {"cache-control" => "private, max-age=31536000, immutable", "x-content-type-options" => "nosniff"}.freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Adding)
           app.reads(%r{/openings/#{Asking::NUMBER}/log}o) { |id| show log_screen(find_opening(id)) }
@@ -26,10 +27,13 @@ module YellowTrack
 
         # What the routes of the log share.
         module Adding
+          # The page of an opening's log.
           def log_screen(opening, **rest) = screen_of(Web::Log::Screen, opening, **rest)
 
+          # The log as a table.
           def give_log(opening) = give("#{name_of(opening)}.log.csv", "text/csv", log_screen(opening).csv)
 
+          # Adds to it; what is refused is said on its page.
           def add_to_log(opening)
             refusing(->(fault) { log_screen(opening, fault:) }) do
               yield opening
@@ -37,16 +41,19 @@ module YellowTrack
             end
           end
 
+          # Writes an entry.
           def note(opening, kind, key)
             opening.note({kind:, key:, before: nil, after: in_words("text", "an entry")}, who:)
           end
 
+          # Corrects an entry by another: none is changed.
           def correct(opening)
             wrong = book.log.find(number("entry"))
             halt 404 unless wrong&.opening_id == opening.id
             note(opening, "correction", "entry.#{wrong.id}")
           end
 
+          # Keeps a picture.
           def keep_picture(opening)
             caption = caption_of
             book.pictures.add(opening.row, Web::Log::PictureFile.read(upload("picture")), caption:, who:)
@@ -63,6 +70,7 @@ module YellowTrack
             caption
           end
 
+          # Gives a picture, or its small one.
           def give_picture(id, small)
             picture = book.pictures.find(Integer(id, 10)) or halt 404
             content_type picture.type

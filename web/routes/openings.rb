@@ -9,6 +9,7 @@ module YellowTrack
         LONGEST_NOTES = 5_000
         WAYS = {"earlier" => -1, "later" => 1}.freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(OpeningKeeping)
           pages(app)
@@ -24,6 +25,7 @@ module YellowTrack
           end
         end
 
+        # Pages of an opening that are no stage.
         def self.pages(app)
           app.reads(%r{/openings/#{Asking::NUMBER}/sheet}o) { |id| show screen_of(Sheets::Sheet, find_opening(id)) }
           app.reads(%r{/openings/#{Asking::NUMBER}/to-build}o) do |id|
@@ -40,6 +42,7 @@ module YellowTrack
 
         # What an opening's own forms do.
         module OpeningKeeping
+          # Names an opening.
           def rename_opening(row)
             on_job(find_job(row.job_id.to_s), "name #{row.id}") do
               form = replacing({"name" => row.name}, {"name" => params["name"].to_s})
@@ -51,6 +54,7 @@ module YellowTrack
             end
           end
 
+          # Keeps its notes.
           def keep_notes(opening)
             refusing(->(fault) { stage_screen("measure", opening, fault:) }) do
               notes = params["notes"].to_s.strip
@@ -69,11 +73,13 @@ module YellowTrack
             end
           end
 
+          # Moves it before or behind its neighbour.
           def move_opening(row, by)
             book.openings.move(row.id, by) unless row.binned_at
             to_page Paths.job(row.job_id)
           end
 
+          # Makes another with the same readings and set.
           def copy_opening(row)
             copy = find_job(row.job_id.to_s).copy(row, who:)
             to_page Paths.opening(copy.id, "measure", copied: row.letter)

@@ -7,6 +7,7 @@ module YellowTrack
       module Overrides
         PATH = %r{/openings/#{Asking::NUMBER}/override/([a-z.]{3,40})}
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Reasons)
           app.reads(PATH) { |id, code| show override_screen(find_opening(id), code) }
@@ -24,8 +25,10 @@ module YellowTrack
 
         # What the routes of overrides share.
         module Reasons
+          # The stop that is meant.
           def stop_of(opening, code) = opening.checks(code).find(&:stop?) || halt(404)
 
+          # The page that asks why.
           def override_screen(opening, code, **rest)
             screen_of(Sheets::Override, opening, stop_of(opening, code), **rest)
           end

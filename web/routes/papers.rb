@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # Papers for the saw and the site, as PDF.
       module Papers
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Packing)
           app.takes(%r{/jobs/#{Asking::NUMBER}/papers}o, by: :office) do |id|
@@ -23,6 +24,7 @@ module YellowTrack
 
         # Packs of papers, begun beside the request.
         module Packing
+          # Begins to make papers, and goes to the page that counts them.
           def make_papers(job, openings, *names)
             halt 404 if openings.empty?
             pack, kept, rows = pack_of(job, openings), book, openings.map(&:row)
@@ -32,11 +34,13 @@ module YellowTrack
             to_page Paths.papers(key)
           end
 
+          # Gives papers that are made.
           def give_papers(paperwork)
             halt 404 unless paperwork&.pdf
             give("#{paperwork.name}.pdf", "application/pdf", paperwork.pdf)
           end
 
+          # Papers of some openings of a job.
           def pack_of(job, openings)
             lots = -> {
               Desk::CutList.new(book, openings).lots
@@ -46,6 +50,7 @@ module YellowTrack
               openings: openings.map { |one| on_paper(one) }, lots:)
           end
 
+          # An opening as papers take it.
           def on_paper(opening)
             Drawing::Paper::Pack::Packed.new(plan: opening.plan, parts: opening.parts, letter: opening.letter,
               name: opening.name, revision: opening.version,
@@ -53,6 +58,7 @@ module YellowTrack
               cautions: YellowTrack::Files::Cautions.for(opening.plan.set) + [YellowTrack::Files::Cautions.always])
           end
 
+          # A path with what comes before it.
           def address(path) = "#{request.base_url}#{path}"
         end
       end

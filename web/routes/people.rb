@@ -7,6 +7,7 @@ module YellowTrack
       module People
         ACTS = %w[role password one-factor close open].freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Looking)
           app.reads("/account") { show own_screen }
@@ -24,6 +25,7 @@ module YellowTrack
 
         # What its routes do.
         module Looking
+          # The page of one's own account.
           def own_screen
             Web::Account::Screen.new(book, device: rodauth.device_key, said: session.delete("said"), **asked)
           end
@@ -48,11 +50,13 @@ module YellowTrack
             Web::People::Screen.new(book, link:, for_whom:, **asked, **rest)
           end
 
+          # Shows a link, once.
           def hand_out(link, for_whom)
             session["link"] = [link, for_whom]
             to_page Paths.crew
           end
 
+          # Names the firm.
           def name_firm
             refusing(->(fault) { crew_of_firm(fault:) }) do
               form = replacing({"firm" => book.accounts.firm.to_s}, {"firm" => params["firm"].to_s})
@@ -62,6 +66,7 @@ module YellowTrack
             end
           end
 
+          # Makes a link that lets somebody in.
           def invite
             refusing(->(fault) { crew_of_firm(fault:) }) do
               role, whom = params["role"].to_s, params["who"].to_s.strip
@@ -81,6 +86,7 @@ module YellowTrack
             refusing(->(fault) { crew_of_firm(fault:) }) { done_about(one, act) }
           end
 
+          # Does something about an account.
           def done_about(one, act)
             case act
             when "role" then change_role(one)
@@ -92,6 +98,7 @@ module YellowTrack
             to_page Paths.crew
           end
 
+          # Gives somebody another role.
           def change_role(one)
             halt 403 unless Rights.below(account.role).include?(params["role"].to_s)
             of_what_was_seen("#{one.name} is #{one.role} since.", role: one.role)
@@ -99,11 +106,13 @@ module YellowTrack
             book.accounts.become(one.id, role: params["role"], by: who)
           end
 
+          # Asks no second factor of somebody any more.
           def take_factor(one)
             book.accounts.without_factor(one.id)
             book.accounts.note("the second factor of #{one.name} was taken off", by: who)
           end
 
+          # Makes a link for a new password.
           def new_password_of(one)
             of_what_was_seen("A link for #{one.name} was made meanwhile: another would end it.",
               link: book.accounts.link_mark(one.id))

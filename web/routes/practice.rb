@@ -7,6 +7,7 @@ module YellowTrack
       module Practice
         MOST_STEPS = 60 # that a page sends along
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Drilling)
           app.reads("/practice") { show Web::Practice::Screen.new(book, **asked) }
@@ -19,8 +20,10 @@ module YellowTrack
 
         # What its routes do.
         module Drilling
+          # One's own practice.
           def practising = @practising ||= Desk::Practising.new(book, account.id)
 
+          # One's round, by its number.
           def find_round(id) = practising.round(Integer(id, 10)) || halt(404)
 
           # One's own, of a drill or of what is due; or of a round that is set for the crew.
@@ -32,17 +35,20 @@ module YellowTrack
             end
           end
 
+          # Sets a round for the crew.
           def set_round
             refusing(->(fault) { Web::Practice::Screen.new(book, **asked, fault:) }) do
               to_page Paths.practice("crew", practising.set(params["drill"].to_s))
             end
           end
 
+          # The page of such a round.
           def crew_round_screen(id)
             set = book.practice.crew_round(Integer(id, 10)) || halt(404)
             Web::Practice::Crew.new(book, practising, set, **asked)
           end
 
+          # The page of one's round, as it stands.
           def round_screen(round, **rest)
             return Web::Practice::Past.new(book, practising, round, **asked) unless practising.current?(round)
 
@@ -81,6 +87,7 @@ module YellowTrack
             end
           end
 
+          # What was turned, by its hanger.
           def turned = params["turn"].is_a?(Hash) ? params["turn"] : {}
 
           # By part; the bars of pieces, and other answers in several, with a blank between.
@@ -89,6 +96,7 @@ module YellowTrack
             given.transform_values { |typed| (typed.is_a?(Hash) ? several(typed) : typed.to_s)[0, 200] }
           end
 
+          # Several answers as one text.
           def several(typed) = typed.values.first(MOST_STEPS).map { |text| text.to_s[/\A\w{1,9}\z/] || "-" }.join(" ")
 
           # As refusing, where several parts may be at fault at once.

@@ -8,6 +8,7 @@ module YellowTrack
         AMOUNT = /\A\d{1,9}(?:[.,]\d{1,6})?\z/
         LONGEST_KEY = 200
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Pricing)
           app.reads(%r{/jobs/#{Asking::NUMBER}/price}o) { |id| show Job::Price.new(find_job(id), **asked) }
@@ -44,6 +45,7 @@ module YellowTrack
 
           OFFERED = %w[valid_until note].freeze
 
+          # Makes an offer.
           def make_offer(job)
             refusing(->(fault) { Job::Price.new(job, **asked, fault:) }) do
               of_what_was_seen("Its figure is another now.", total: Desk::Offering.new(job).figure)
@@ -52,6 +54,7 @@ module YellowTrack
             end
           end
 
+          # Gives an offer as it was made.
           def give_offer(job, number)
             offer = book.offers.of(job.id).find { |one| one.number == number } or halt 404
             pdf = Drawing::Paper::OfferSheet.new(job: job.name, place: job.row.place, number: offer.number,

@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # House rules: what every new job and opening starts from.
       module Rules
+        # Its routes, and what they share.
         def self.registered(app)
           app.reads("/rules") { show Web::Rules::Screen.new(book, **asked) }
           app.helpers(Setting)
@@ -25,6 +26,7 @@ module YellowTrack
             end
           end
 
+          # Sets one of the house rules.
           def set_rule(key, text)
             return Desk::Currency.keep(book, text, who:) if key == Desk::Currency::KEY
 

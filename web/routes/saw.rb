@@ -7,6 +7,7 @@ module YellowTrack
       module Saw
         LONGEST = 120 # characters of a material
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Racking)
           app.reads("/rack") { show Web::Saw::Screen.new(book, **asked) }
@@ -22,6 +23,7 @@ module YellowTrack
 
         # What the forms of the rack share.
         module Racking
+          # Does something to the rack; what is refused is said on its page.
           def on_rack(form)
             refusing(->(fault) { Web::Saw::Screen.new(book, **asked, fault:, form:) }) do
               yield
@@ -29,6 +31,7 @@ module YellowTrack
             end
           end
 
+          # The material that was typed.
           def named_material
             name = params["material"].to_s.strip
             raise Fault.new("A material is needed: what is it cut from?", key: "material") if name.empty?
@@ -40,6 +43,7 @@ module YellowTrack
             name
           end
 
+          # The length that was typed, mm.
           def bar_length
             typed_length(params["length"], :mm).tap do |length|
               unless length.positive?

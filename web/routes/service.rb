@@ -7,6 +7,7 @@ module YellowTrack
       module Service
         KEY = /\A[a-z_.0-9]{3,60}\z/
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(DoorKeeping)
           app.takes(%r{/jobs/#{Asking::NUMBER}/service}o, by: :office) { |id| hang_served(find_job(id)) }
@@ -20,6 +21,7 @@ module YellowTrack
 
         # What the routes of the service share.
         module DoorKeeping
+          # Takes a door in that others hung.
           def hang_served(job)
             on_job(job, "served") do
               to_page Paths.opening(job.serve(params["name"], params["family"].to_s, who:).id, "look")
@@ -39,6 +41,7 @@ module YellowTrack
             view.partial("parts/sums", screen:, entries: screen.sums(cause) || halt(404))
           end
 
+          # Ticks a step of the mend, or takes the tick back.
           def tick_step(opening)
             step = KEY.match?(params["step"].to_s) && opening.service.find(params["step"])
             halt 422, "There is no such step for this cause any more. Load the page again." unless step

@@ -7,6 +7,7 @@ module YellowTrack
       module Stages
         NAMES = Regexp.union(Desk::Stage.all.map(&:key))
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Taking)
           app.reads(%r{/openings/#{Asking::NUMBER}}o) do |id|
@@ -22,6 +23,7 @@ module YellowTrack
 
         # Takes one of the ways that were tried, or takes the last one back.
         module Taking
+          # Takes one of the ways, or takes the last one back.
           def take(opening)
             choosing = Desk::SetChoice.new(opening)
             set = params["back"] ? choosing.before : taken(choosing)
@@ -31,6 +33,7 @@ module YellowTrack
             to_page Paths.opening(opening.id, "choose")
           end
 
+          # The set of the way that was pressed; nil where there is none any more.
           def taken(choosing)
             return if choosing.refusal
 

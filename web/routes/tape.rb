@@ -8,6 +8,7 @@ module YellowTrack
       module Tape
         AGAIN = 400 # milliseconds
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.reads("/tape") do
             content_type "text/event-stream"
@@ -20,6 +21,7 @@ module YellowTrack
         # From here on the page listens.
         def self.ready(last) = "id: #{last}\nevent: ready\ndata: #{last}\n\n"
 
+        # Readings as a stream has them.
         def self.events(readings)
           readings.map { |id, reading| "id: #{id}\nevent: reading\ndata: #{reading}\n\n" }.join
         end

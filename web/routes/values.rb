@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # A value that was typed: saved, kept as a draft, given up or put back.
       module Values
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Typing)
           app.takes(%r{/openings/#{Asking::NUMBER}/values}o, by: :office, keys: /\A(survey|set)\./) do |id|

@@ -6,6 +6,7 @@ module YellowTrack
       # Visits of a job: what is tried stands in the address, what is kept is kept under
       # the version that was seen.
       module Visits
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Planning)
           app.reads(%r{/jobs/#{Asking::NUMBER}/visits}o) { |id| show_visits(find_job(id)) }
@@ -25,6 +26,7 @@ module YellowTrack
           HEADS = %w[step opening what place minutes hands start end slack].freeze
           ASKED = %w[put off away open travel crew].freeze
 
+          # The page of a job's visits, as they are tried.
           def show_visits(job)
             changes = added(job, Desk::JobVisits::Changes.new(params.slice(*ASKED)))
             return to_tried(Paths.visits(job.id, changes)) if asks_more?
@@ -60,6 +62,7 @@ module YellowTrack
             ""
           end
 
+          # Keeps the plan that was seen.
           def keep_visits(job)
             changes = Desk::JobVisits::Changes.new(params.slice(*ASKED))
             visiting = Desk::JobVisits.new(job, changes)
@@ -72,6 +75,7 @@ module YellowTrack
             show visits_screen(job, changes || Desk::JobVisits::Changes.new, fault: e)
           end
 
+          # Ticks a step of a visit, or takes the tick back.
           def tick_visit_step(job)
             key = (params["undo"] || params["step"]).to_s
             ended = Desk::JobVisits.new(job).steps.find { |one| one["key"] == key }&.fetch("ended", nil).to_s
@@ -84,6 +88,7 @@ module YellowTrack
             show visits_screen(job, Desk::JobVisits::Changes.new, fault: e)
           end
 
+          # The plan as a file.
           def give_visits(job, what)
             visiting = Desk::JobVisits.new(job)
             told = (what == "work") ? visiting.work : visiting.result
@@ -92,17 +97,20 @@ module YellowTrack
             halt 422, e.message
           end
 
+          # Plans as calendars read them.
           def calendar_of(plans)
             content_type "text/calendar", charset: "utf-8"
             Desk::JobVisits::Calendars.of(book, plans)
           end
 
+          # The same as a file to keep.
           def give_calendar(name, plans)
             text = calendar_of(plans)
             attachment "#{name}.ics"
             text
           end
 
+          # A job's own.
           def job_calendar(job)
             plan = book.plans.find(job.id)
             halt 422, "No plan of this job is kept yet. Keep one on its visits." unless plan
@@ -110,6 +118,7 @@ module YellowTrack
             give_calendar("#{file_name(job.name)}.visits", [plan])
           end
 
+          # The plan as a table.
           def give_visits_table(job)
             visiting = Desk::JobVisits.new(job)
             rows = visiting.result["steps"].zip(visiting.steps).map do |time, step|

@@ -7,6 +7,7 @@ module YellowTrack
       module Wall
         LINES = "@layer parts {\n#{Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }}\n#{Drawing::Lines.least_css}\n}".freeze
 
+        # Its routes, and what they share.
         def self.registered(app)
           app.reads("/") { show Web::Wall::Screen.new(book, **asked) }
           app.reads("/search") { show Search::Screen.new(book, **asked) }
@@ -20,6 +21,7 @@ module YellowTrack
 
         # Jobs are started.
         module Starting
+          # Starts a job.
           def start_job
             refusing(->(fault) { Web::Wall::Screen.new(book, **asked, fault:) }) do
               to_page Paths.job(book.jobs.add(name: params["name"], place: params["place"],

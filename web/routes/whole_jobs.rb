@@ -5,6 +5,7 @@ module YellowTrack
     module Routes
       # A whole job out as one file, and in again; its log as a table.
       module WholeJobs
+        # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Packing)
           app.reads(%r{/jobs/#{Asking::NUMBER}\.zip}o) { |id| give_job(find_job(id)) }
@@ -14,8 +15,10 @@ module YellowTrack
 
         # What its routes do.
         module Packing
+          # A whole job as one file.
           def give_job(job) = give("#{file_name(job.name)}.job.zip", "application/zip", Desk::JobFile.pack(job))
 
+          # Reads such a file in.
           def read_job
             refusing(->(fault) { Web::Wall::Screen.new(book, **asked, fault:, form: "archive") }) do
               file = upload("file") or

@@ -5,8 +5,10 @@ module YellowTrack
     module Rules
       # House rules: what every new job and opening starts from.
       class Screen < Web::Screen
+        # The template that it is drawn with.
         def template = "rules/page"
 
+        # What stands in the window's own line.
         def title = "House rules"
 
         # @return [Array<Files::HouseRules::Rule>]
@@ -15,8 +17,10 @@ module YellowTrack
         # What a rule is set to.
         def value(rule) = set[rule.key] || rule.usual
 
+        # What a rule is called in the page.
         def id(rule) = "rule-#{rule.key.tr(".", "-")}"
 
+        # What the house's money is called, as its field stands.
         def currency_typed = fault ? typed_at(Desk::Currency::KEY) : Desk::Currency.of(set)
 
         # What its form replaces.
@@ -35,6 +39,7 @@ module YellowTrack
         # @return [Array<Store::Replaced::Was>]
         def earlier = book.replaced.among("rule", standing.keys)
 
+        # Whether it comes right after a save.
         def kept? = params.key?("kept")
 
         private

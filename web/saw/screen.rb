@@ -7,12 +7,16 @@ module YellowTrack
       class Screen < Web::Screen
         PAGE = 100
 
+        # The template that it is drawn with.
         def template = "saw/page"
 
+        # What stands in the window's own line.
         def title = "Rack and prices"
 
+        # Where it is in a list that is longer than a page.
         def paging = @paging ||= Paging.new(book.saw.rack_count, PAGE, asked_number("page"))
 
+        # Where it is, with what was asked of it.
         def path(page) = Paths.rack(page:)
 
         # @return [Array<Store::Saw::Offcut>]
@@ -21,6 +25,7 @@ module YellowTrack
         # @return [Array<Store::Saw::Bar>]
         def bars = @bars ||= book.saw.bars
 
+        # Which bars are kept, so that a press on another page changes none unseen.
         def bars_mark = book.saw.mark
 
         # Materials that openings ask for, and those in stock.
@@ -32,6 +37,7 @@ module YellowTrack
         # A length as its form sends it back.
         def typed_length(mm) = printer.typed(mm)
 
+        # The unit that its lengths are typed in.
         def unit = printer.unit
 
         private

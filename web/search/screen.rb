@@ -12,12 +12,16 @@ module YellowTrack
         # What was found of one kind: what it is called, its hits.
         Part = Struct.new(:title, :hits)
 
+        # The template that it is drawn with.
         def template = "search/page"
 
+        # What stands in the window's own line.
         def title = "Search"
 
+        # What was asked, cut to what is looked for.
         def asked = params["q"].to_s.strip[0, LONGEST]
 
+        # Whether anything was asked.
         def asked? = words.any?
 
         # @return [Array<Store::Jobs::Job>]
@@ -41,13 +45,16 @@ module YellowTrack
         # Causes that are called so: words by key.
         def causes = @causes ||= asked? ? named(Files::Knowledge.all.causes.transform_values(&:label)) : {}
 
+        # What the job of a hit is called.
         def job_name(hit) = names[hit.job_id]
 
+        # Whether there is nothing to show.
         def nothing? = !asked.empty? && jobs.empty? && parts.empty? && kits.empty?
 
         # Whether more was found than is shown.
         def more? = jobs.length > MOST || parts.any? { |part| part.hits.length > MOST }
 
+        # Hits that are shown at most.
         def most = MOST
 
         private

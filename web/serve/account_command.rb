@@ -24,6 +24,7 @@ module YellowTrack
         YellowTrack::Files::Help.wrong("#{e.message}. #{USAGE}")
       end
 
+      # Does it, and says what came of it.
       def call
         YellowTrack::Files::Help.wrong(USAGE) if !ACTS.include?(@act) || (@name.empty? && @act != "list")
 

@@ -19,6 +19,7 @@ module YellowTrack
           "\"71 1/16in\"."
       end
 
+      # Plays the readings.
       def run
         abort "There is no #{@database}: start Yellow Track first." unless File.exist?(@database)
         book = Store::Book.open(@database)

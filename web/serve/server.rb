@@ -32,6 +32,7 @@ module YellowTrack
         @mirror = mirror && Store::Mirror.new(database, mirror)
       end
 
+      # Where it answers.
       def address = "http://#{@host}:#{@port}"
 
       # Runs until it is stopped.
@@ -75,6 +76,7 @@ module YellowTrack
           Gate::READ)
       end
 
+      # Writes a secret down where there is none yet.
       def self.written(file, secret)
         File.write("#{file}.new", secret, perm: 0o600)
         File.rename("#{file}.new", file)

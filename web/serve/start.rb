@@ -24,6 +24,7 @@ module YellowTrack
         wrong e.words
       end
 
+      # Starts, and says where.
       def run
         Demo::Loader.new(DEMO).load(reset: @reset) if @demo
         somebody! unless here?

@@ -8,10 +8,13 @@ module YellowTrack
         # One view: the drilling, its code and its drawing.
         View = Struct.new(:drilling, :code, :drawing)
 
+        # The template that it is drawn with.
         def template = "sheets/drilling"
 
+        # The frame that it is drawn in: a page of the work, or a paper.
         def layout = "page/paper"
 
+        # The stage that it stands on; nil for none of them.
         def stage = "cut"
 
         # @return [Array<View>]
@@ -26,8 +29,10 @@ module YellowTrack
         # A measure as it stands in a table; nothing for none.
         def told(mm) = mm ? derived(mm) : ""
 
+        # Cautions of the work on this page, in words.
         def cautions = Files::Cautions.for(set)
 
+        # What is said beside every caution.
         def always = Files::Cautions.always
       end
     end

@@ -15,11 +15,13 @@ module YellowTrack
 
         attr_reader :check
 
+        # The template that it is drawn with.
         def template = "sheets/override"
 
         # The reason that stands.
         def reason_before = opening.overrides[check.code].to_s
 
+        # The stage that it stands on; nil for none of them.
         def stage = nil
       end
     end

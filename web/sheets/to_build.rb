@@ -7,15 +7,19 @@ module YellowTrack
       class ToBuild < OpeningScreen
         SIDES = {width: "wide, between the linings", height: "high, above the finished floor"}.freeze
 
+        # The template that it is drawn with.
         def template = "sheets/to_build"
 
+        # The frame that it is drawn in: a page of the work, or a paper.
         def layout = "page/paper"
 
+        # The stage that it stands on; nil for none of them.
         def stage = "measure"
 
         # @return [YellowTrack::Wanted, nil] nil where the doors' sizes are not given
         def wanted = set.wanted
 
+        # The opening to build, with its sizes.
         def drawing = Drawing::ToBuild.new(plan, opening.printer)
 
         # Rows of the table: what it is, the figure, its range.
@@ -28,13 +32,16 @@ module YellowTrack
           } + more
         end
 
+        # The doors that it is for, in words.
         def doors
           "#{set.panels.length} × #{opening.cut_printer.text(set.width)} × #{opening.cut_printer.text(set.height)}, " \
             "#{derived(set.thickness)} thick, #{opening.kit.name}"
         end
 
+        # Cautions of the work on this page, in words.
         def cautions = [Files::Cautions.says("bearing"), Files::Cautions.says("cutting")]
 
+        # What is said beside every caution.
         def always = Files::Cautions.always
 
         private

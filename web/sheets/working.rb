@@ -5,8 +5,10 @@ module YellowTrack
     module Sheets
       # All the sums of an opening, or those that are asked for.
       class Working < OpeningScreen
+        # The template that it is drawn with.
         def template = "sheets/working"
 
+        # The stage that it stands on; nil for none of them.
         def stage = nil
 
         # @return [Array<Working::Entry>]

@@ -50,14 +50,19 @@ module YellowTrack
         # @return [Store::Invitations::Invitation, nil] nil where it is the firm's first account
         attr_reader :invitation
 
+        # A page of ours in the place of rodauth's.
         def view(page, _title) = Screen.show(page, self)
 
+        # Keeps what is said for the next page.
         def set_notice_flash(says) = says.empty? ? nil : session["said"] = says
 
+        # The same of what went wrong.
         def set_redirect_error_flash(says) = session["said"] = says
 
+        # Nothing: the page says it where it belongs.
         def set_error_flash(_says) = nil
 
+        # Nothing, likewise.
         def set_notice_now_flash(_says) = nil
 
         private

@@ -60,6 +60,7 @@ module YellowTrack
           to.domain { request.host }
         end
 
+        # Has it keep to a book's tables.
         def stand_on(to, book, secret)
           devices = Devices.new(secret)
           to.auth_class_eval do

@@ -22,14 +22,17 @@ module YellowTrack
         # @return [String, nil] what was said where this page was come from
         attr_reader :said
 
+        # @param page [String] of rodauth's; rodauth itself
         def initialize(page, rodauth)
           super(nil, visitor: nil)
           @page, @rodauth = page, rodauth
           @said = rodauth.session.delete("said")
         end
 
+        # The template that it is drawn with.
         def template = "sign_in/#{@page.tr("-", "_")}"
 
+        # What stands in the window's own line.
         def title = TITLES.fetch(@page)
 
         # Nobody is in yet: no ways lead from here.
@@ -44,11 +47,13 @@ module YellowTrack
         # @return [String, nil]
         def firm = @rodauth.book.accounts.firm
 
+        # What lets somebody in; nil without a link.
         def invitation = @rodauth.invitation
 
         # Whether it is the first account of all.
         def first? = invitation.nil?
 
+        # Characters that a password has at least.
         def least = Rules::LEAST
 
         # Who is signed in without being asked, where that is the demo's.
@@ -57,10 +62,13 @@ module YellowTrack
         # What the second factor is made of: its picture, and its letters in fours.
         def picture = @rodauth.otp_qr_code.sub("<svg", '<svg role="img" aria-label="The same as a picture"')
 
+        # What the second factor's program is given.
         def secret = @rodauth.otp_user_key
 
+        # The same, four characters at a time.
         def in_fours = secret.upcase.scan(/.{1,4}/).join(" ")
 
+        # Codes for the day when the second factor is lost.
         def codes = @rodauth.recovery_codes
       end
     end

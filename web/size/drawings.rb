@@ -21,13 +21,16 @@ module YellowTrack
         # The set as one drawing; one on the screen can be taken hold of.
         def whole = @whole ||= Drawing::Whole.new(@plan, @moves, printer, cut_printer: @opening.cut_printer)
 
+        # The set with panels that can be taken hold of.
         def live = @live ||= Drawing::Whole.new(@plan, @moves, printer, cut_printer: @opening.cut_printer, live: true)
 
+        # Head and foot, cut across.
         def sections = Drawing::Sections.of(@plan, printer)
 
         # Whether there is a half jamb to draw.
         def half_jamb? = @plan.set.planted.positive?
 
+        # The half jamb from above.
         def half_jamb = Drawing::HalfJamb.new(@plan, printer)
 
         # A drawing as it stands on a page: closed panels are drawn once for a

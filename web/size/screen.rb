@@ -18,6 +18,7 @@ module YellowTrack
         # @return [Drawings] of a plan
         def drawings = @drawings ||= Drawings.new(opening, params["at"].is_a?(Hash) ? params["at"] : {})
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = ["size/drawings", "size/all_numbers"]
 
         # @return [Array<Desk::Tally::Row>] of a part
@@ -41,6 +42,7 @@ module YellowTrack
           "#{set.manner.folds? ? "Fold" : "Slide"} the panels: hold one and draw it, or arrow keys, shift for less"
         end
 
+        # What its pieces stand on, beside the opening: the fitter's own kits.
         def stands_on = [*super, own_kits]
 
         # Whether its kit is one of those that ship.

@@ -7,12 +7,16 @@ module YellowTrack
       class Screen < ServiceScreen
         CHECKS = %w[service.safe service.proof service.hold service.marks].freeze
 
+        # The stage that it stands on; nil for none of them.
         def stage = "take-down"
 
+        # Pieces that are drawn anew after a save, by their templates.
         def renewed = ["take_down/board"]
 
+        # Ways that such a door comes off.
         def ways = service.ways
 
+        # How a door that is off is stood.
         def stands = Files::TakingDown.stands
 
         # Whether how it comes out has to be said first.
@@ -25,10 +29,12 @@ module YellowTrack
           Files::TakingDown.ways(service.family).select(&:track).to_h { |way| [way.track, way.label] }
         end
 
+        # The field of what holds it; nil where there is one way.
         def track_field
           field("service.track") if Files::TakingDown.ways(service.family).length > 1
         end
 
+        # Cautions of the work on this page, by their keys.
         def caution_keys = %w[taking_down lifting] | (cause&.caution || []) | (service.glass? ? %w[glass] : [])
       end
     end

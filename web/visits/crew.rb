@@ -17,13 +17,16 @@ module YellowTrack
           @base = base
         end
 
+        # The template that it is drawn with.
         def template = "visits/crew"
 
+        # What stands in the window's own line.
         def title = "Visits"
 
         # @return [Array<Store::Plans::Plan>] of jobs with visits still to come
         def plans = @plans ||= book.plans.all(from: today)
 
+        # Names of the jobs, by their numbers.
         def names = @names ||= book.jobs.names(plans.map(&:job_id))
 
         # Days on which two jobs want the crew: the day, the names.
@@ -35,6 +38,7 @@ module YellowTrack
             .transform_values { |list| list.map { |_, one| names[one.job_id] } }
         end
 
+        # All visits along the track.
         def drawing = Drawing::VisitTrack.new(days, panels:)
 
         # Jobs that have no plan yet.
@@ -51,12 +55,16 @@ module YellowTrack
         # The address is for fitters and the office alone.
         def feed? = visitor.role != "learner"
 
+        # The key of the address that calendars read; nil where there is none.
         def feed = book.feeds.token
 
+        # Which address there is, so that a press on another page ends none unseen.
         def feed_mark = book.feeds.mark
 
+        # The whole address.
         def feed_address = "#{@base}#{Paths.feed(feed)}"
 
+        # What is to be done next; nil for nothing.
         def next_sentence
           day, = clashes.min
           if day

@@ -18,12 +18,16 @@ module YellowTrack
         NAMED = {"visits.week" => "Working days", "visits.from" => "From", "visits.to" => "To", "visits.travel" =>
           "Minutes to the site", "visits.crew" => "How many you are", "visits.paint" => "Who paints"}.freeze
 
+        # The template that it is drawn with.
         def template = "visits/hours"
 
+        # What stands in the window's own line.
         def title = "Days and hours"
 
+        # Days of the week, by their keys.
         def week = WEEK
 
+        # Whether the crew works on a day, as its box stands.
         def works?(day) = fault ? Array(params["visits.week"]).include?(day) : hours.week.include?(day)
 
         # What stands in a field.
@@ -57,6 +61,7 @@ module YellowTrack
         # @return [Array<Store::Replaced::Was>]
         def earlier = book.replaced.among("rule", standing.keys)
 
+        # Whether it comes right after a save.
         def kept? = params.key?("kept")
 
         # Rows with figures that a house can set.
@@ -69,6 +74,7 @@ module YellowTrack
           row.figures.select { |name, _| name == "days" || name.start_with?("wait.") || UNITS.key?(unit(name)) }
         end
 
+        # The unit of a figure, in words.
         def unit_of(row = nil, name = nil)
           return super() unless row
           return "working days" if name == "days"
@@ -77,10 +83,13 @@ module YellowTrack
           "#{row.waits.fetch(unit(name)).keys.first} after #{unit(name)}"
         end
 
+        # What a figure's field is called.
         def field(row, name) = "#{Files::StepTimes::PREFIX}#{row.id}.#{name}"
 
+        # A figure as its field stands.
         def set(row, name) = (fault ? params[field(row, name)] : rules[field(row, name)]).to_s
 
+        # What a row is for, in words.
         def hung(row) = [*row.for&.map { |kind| NAMES.fetch(kind) }, *row.when&.reject { |has| has.start_with?("!") }]
           .join(", ").tr("_", " ")
 
@@ -102,6 +111,7 @@ module YellowTrack
           ["takes #{lesson.value.to_f.round(2)} times its minutes, #{lesson.times} of #{lesson.of}", figure.to_s]
         end
 
+        # Days that are shut from today on.
         def days = book.crew_days.all(from: Date.today)
 
         private

@@ -24,8 +24,10 @@ module YellowTrack
           @visiting, @job, @beaten = visiting, visiting.job.row, beaten
         end
 
+        # The template that it is drawn with.
         def template = "visits/page"
 
+        # What stands in the window's own line.
         def title = "Visits of #{job.name}"
 
         # What cannot be planned, and what was typed that is no day.
@@ -34,10 +36,13 @@ module YellowTrack
         # A fault, named by its step.
         def says_of(fault) = fault.key.to_s.start_with?("steps.") ? fault.message : fault.words
 
+        # Whether there is a plan: nothing is at fault.
         def planned? = visiting.faults.empty?
 
+        # The plan, as a visits file has it.
         def result = visiting.result
 
+        # The plan that is kept; nil for none.
         def kept = visiting.kept
 
         # The plan that the kept one took the place of.
@@ -58,10 +63,13 @@ module YellowTrack
           visiting.openings.select { |one| letters.include?(one.letter) && one.plan }.map { |one| [one.letter, one.id] }
         end
 
+        # Whether there is nothing to show.
         def nothing? = visiting.steps.all? { |step| step["ended"] }
 
+        # Whether it is another than the one that is kept.
         def changed? = visiting.changed?
 
+        # Whether something is tried.
         def tried? = visiting.changes.any?
 
         # The visit that is open: as asked, else the next one.
@@ -69,8 +77,10 @@ module YellowTrack
           @open ||= result["visits"].find { |visit| visit["uid"] == params["visit"] } || result["visits"].first
         end
 
+        # A visit's number, from 1.
         def number(visit) = result["visits"].index(visit) + 1
 
+        # The visits along the track.
         def drawing = DayTrack.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
 
         # Where a longer look is taken at what is tried.
@@ -92,8 +102,10 @@ module YellowTrack
           end
         end
 
+        # A day of the plan.
         def date(iso) = Date.iso8601(iso)
 
+        # A moment's time of the day: "7:30".
         def clock(moment) = moment[11, 5].delete_prefix("0")
 
         # Steps of the open visit: what, from and to, hands.
@@ -101,8 +113,10 @@ module YellowTrack
           open["steps"].map { |key| [key, step(key), times.fetch(key)] }
         end
 
+        # A step, by its key.
         def step(key) = steps.fetch(key)
 
+        # When each step is, by its key.
         def times = @times ||= result["steps"].to_h { |one| [one["key"], one] }
 
         # @return [Desk::JobVisits::Loads::Load]
@@ -119,8 +133,10 @@ module YellowTrack
         # What else could be done while it is waited.
         def could = result["waits"].select { |wait| wait["could"].any? }
 
+        # What the plan raises, but for its bound.
         def checks = result["checks"].reject { |check| check["code"] == "visits.bound" }
 
+        # What moved against the kept plan, the farthest first.
         def moved = result.fetch("moved", []).sort_by { |one| -one["days"].abs }
 
         # The longest of what holds the job up, in words.
@@ -155,8 +171,10 @@ module YellowTrack
         # @return [Hash{String => String}]
         def ended = {"steps" => "", **done_list.to_h { |step| [step["key"], step["ended"]] }}
 
+        # Steps that are still to do.
         def open_list = visiting.steps.reject { |one| one["ended"] }
 
+        # Steps that are done.
         def done_list = visiting.steps.select { |one| one["ended"] }
 
         # The sum of a step's minutes, in a list of none or one.
@@ -167,17 +185,22 @@ module YellowTrack
         # Whether every step stands on the page: of many, once they are asked for.
         def all? = !many? || all_asked?
 
+        # Whether the whole list was asked for.
         def all_asked? = params.key?("all")
 
+        # Where the whole list is.
         def all_path = Paths.visits(job.id, visiting.changes, all: 1)
 
+        # Whether it is so long that it comes by itself.
         def many? = visiting.steps.length > MANY
 
+        # Where a step's sum is.
         def sums_path(key) = Paths.job(job.id, "visits", "sums", key)
 
         # What sums are shown with.
         def sum_printer = Working::MILLIMETRES
 
+        # Where a figure of a step is changed.
         def origin_path(_entry) = Paths.crew_hours
 
         # Whether a step is ticked here, and can be taken back.
@@ -186,8 +209,10 @@ module YellowTrack
           !visiting.agendas.fetch(letter).shown_done?(name)
         end
 
+        # Whether a step was put somewhere by hand.
         def put?(key) = visiting.put.key?(key)
 
+        # What was typed where it was refused, else what stands.
         def typed_or(name, value) = (params.key?(name) && fault) ? typed_at(name) : value
 
         # Days that nobody works, or the crew is elsewhere, still to come.

@@ -17,6 +17,7 @@ module YellowTrack
           @book, @today = book, today
         end
 
+        # Whether anything is due.
         def any? = visits.any? || looks.any? || waits.any?
 
         # Today's, and the next one.
@@ -30,6 +31,7 @@ module YellowTrack
           end
         end
 
+        # Looks back that are due soon.
         def looks = @looks ||= @book.dues.of("look-back", until_day: (@today + SOON).iso8601, most: MOST)
 
         # What is waited for by now.
@@ -38,10 +40,13 @@ module YellowTrack
         # A job's name.
         def name(due) = names[due.job_id]
 
+        # Whether it is due today.
         def today?(due) = due.day == @today.iso8601
 
+        # Whether its day is over.
         def overdue?(due) = due.day < @today.iso8601
 
+        # Its day.
         def date(due) = Date.iso8601(due.day)
 
         private

@@ -13,12 +13,16 @@ module YellowTrack
         # A job's row: the job, its first openings, how many more there are.
         Row = Struct.new(:job, :openings, :more, keyword_init: true)
 
+        # The template that it is drawn with.
         def template = "wall/page"
 
+        # Keys that it has beside those of every page: what each does, by its key.
         def keys = {"n" => "new job"}
 
+        # Where it is in a list that is longer than a page.
         def paging = @paging ||= Paging.new(book.jobs.count, JOBS, asked_number("page"))
 
+        # Where it is, with what was asked of it.
         def path(page) = Paths.with(Paths.wall, page:)
 
         # @return [Array<Row>]
@@ -62,6 +66,7 @@ module YellowTrack
         # @return [Due]
         def due = @due ||= DueRows.new(book)
 
+        # What lies in the bin, the last first.
         def binned = @binned ||= book.jobs.binned(most: BINNED)
 
         # The unit that a new job is measured in.

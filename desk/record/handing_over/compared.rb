@@ -14,6 +14,7 @@ module YellowTrack
           # @return [Rational, nil] mm
           def by = now && now - before
 
+          # Whether it moved by so much that it is told.
           def told? = !by.nil? && by.abs > MUCH
         end
 

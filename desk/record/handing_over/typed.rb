@@ -25,8 +25,10 @@ module YellowTrack
           %w[reason anew].each { |name| short(name, REASON) }
         end
 
+        # Who signs, by what they are.
         def names = SIGNERS.to_h { |name| [name, text(name)] }.reject { |_, name| name.empty? }
 
+        # Why it is done anew; empty for the first.
         def reason = text("reason")
 
         # Why it is handed over anew.

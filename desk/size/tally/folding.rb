@@ -14,8 +14,10 @@ module YellowTrack
           track: [nil, ["Packing", %w[set.packing.left set.packing.right set.packing.head]]]
         }.freeze
 
+        # Its parts, in working order.
         def parts = %i[panels slab stand pivots lead gap track depth handle room wanted opens]
 
+        # Where the pivots stand.
         def pivots
           [row("Side gap", [derived(@set.gaps.side)],
             "pivots at #{@set.pivots.map { |place| short(place) }.join(" and ")}",
@@ -35,6 +37,7 @@ module YellowTrack
         # Where leads meet is told with how far they are apart.
         def meets = nil
 
+        # The gap at the lead, or where two pairs meet.
         def lead
           name, key = @set.two_pairs? ? ["Meet gap", "fold.meet_gap"] : ["Lead gap", "fold.lead_gap"]
           row(name, [derived(@set.gaps.last)], "pinch #{short(@set.fold.pinch)}",
@@ -42,24 +45,28 @@ module YellowTrack
             codes: %w[bifold.lead bifold.strike bifold.wide])
         end
 
+        # How far it comes into the room.
         def room
           row("Into the room", [derived(@set.fold.projection)], "at the most of the fold",
             keys: %w[fold.projection fold.guide_travel fold.angle],
             codes: %w[bifold.room])
         end
 
+        # The depth that it takes.
         def depth
           available = @plan.survey["depth"]
           row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
             keys: %w[depth.needed depth.pivot_line], codes: %w[bifold.depth])
         end
 
+        # Where the handle is.
         def handle
           row("Handle at", [derived(@set.fitted.handle_at)],
             "from the lead's hinge edge, #{short(@set.fitted.handle)} up",
             keys: %w[fittings.handle_at fittings.handle])
         end
 
+        # What is clear at the widest fold.
         def opens = super(line: ["clear at the widest fold"])
 
         private

@@ -14,8 +14,10 @@ module YellowTrack
           pulls: [nil, ["Soft close", SOFT_CLOSE]]
         }.freeze
 
+        # Its parts, in working order.
         def parts = %i[panels slab stand frame wall stay gap track rollers pulls wanted opens]
 
+        # The rough opening for its frame.
         def frame
           [row("Rough opening", [derived(value("pocket.rough_width")), :×, derived(value("pocket.rough_height"))],
             "between studs, to the header",
@@ -24,19 +26,23 @@ module YellowTrack
             row("Pocket", [derived(@set.depth)], "deep", keys: %w[pocket.depth], codes: %w[pocket.services])]
         end
 
+        # The wall that it goes into.
         def wall
           row("Wall", [derived(@set.wall)], "thick, screws #{short(@set.longest_screw)} at most",
             keys: %w[pocket.wall pocket.longest_screw],
             codes: %w[pocket.wall pocket.fixing])
         end
 
+        # What stays in the pocket when it is closed.
         def stay
           row("Stays in", [derived(@set.stay)], "of the pocket when closed",
             keys: %w[pocket.stay meets.gap kit.meet_gap kit.stay], codes: %w[pocket.stay pocket.nib])
         end
 
+        # Where the pulls are bored; soft close beside them.
         def pulls = [super, soft_close].flatten.compact
 
+        # The track, and how far in it hangs.
         def track = [*super, hangs].compact
 
         public :opens

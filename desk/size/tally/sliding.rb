@@ -27,16 +27,19 @@ module YellowTrack
           .freeze
         TONGUE = %w[set.tongue.width set.tongue.reach].freeze
 
+        # Choices that bite at a part; the rest, of no use here.
         def choices(part)
           beside, more = super
           [beside, more && [more.first, more.last - no_use]]
         end
 
+        # Choices that its manner has no use for.
         def no_use
           manner = @opening.kit.manner
           NO_USE.fetch(manner.carried) + ((manner.key == "top-hung") ? [] : TONGUE)
         end
 
+        # Its parts, in working order.
         def parts
           if @set&.covers?
             return [:panels, :slab, *(:lap if @set.lap), :stand, :gap, :guide, :track, :rollers, :wall, :pulls,
@@ -46,6 +49,7 @@ module YellowTrack
           %i[panels slab lap stand guide gap track rollers depth pulls wanted opens]
         end
 
+        # How far panels lap; nil where none do.
         def lap
           return unless @set.lap
 
@@ -53,6 +57,7 @@ module YellowTrack
             codes: %w[bypass.lap.short bypass.lap.long bypass.meet])
         end
 
+        # Where the floor guides stand; nil for none.
         def guide
           return unless @set.guides
 
@@ -64,12 +69,15 @@ module YellowTrack
             groove, strips].compact
         end
 
+        # Ledger keys of how far in they stand.
         def guide_depths = @plan.working.entries.map(&:key).grep(/\Adepth\.guides\./)
 
+        # How far in they stand, in words.
         def in_the_depth
           @set.depth.guides ? "; #{list(@set.depth.guides.uniq)} in from the front" : ""
         end
 
+        # The groove under the panels; nil for none.
         def groove
           return unless @set.guides.groove?
 
@@ -84,6 +92,7 @@ module YellowTrack
             keys: %w[guides.strips])
         end
 
+        # The groove in the floor that tongues run in.
         def tongue
           row("Groove in floor", [derived(@set.guides.floor_width), :"wide,", derived(@set.guides.floor_depth)],
             "deep",
@@ -97,6 +106,7 @@ module YellowTrack
           [*of_track, stops, *packed, head].compact
         end
 
+        # Where the stops stand; nil for none.
         def stops
           @set.stops && row("Stops at", [@set.stops.map { |stop| derived(stop) }.join(", ")],
             "from the left jamb's foot, their faces",
@@ -104,6 +114,7 @@ module YellowTrack
             line: ["where the hangers' plates meet them"])
         end
 
+        # Track or rails, and the rail on the floor.
         def of_track
           rails = (@set.rails > 1) ? a_rail_a_lane : one_track
           rail = @set.track.floor_rail or return [rails]
@@ -112,11 +123,13 @@ module YellowTrack
             codes: %w[bypass.engage bypass.lift])]
         end
 
+        # Rails, one a lane.
         def a_rail_a_lane
           row("Rails", [@set.rails.to_s, :×, cut(@set.track.length)], "one a lane, one end only",
             keys: [*track_keys, "track.count", "wall.rail_start"], line: ["#{sum("track.length")}. #{pieces}"])
         end
 
+        # The depth that it takes, and its lanes in it.
         def depth
           available = @plan.survey["depth"]
           [row("Depth", [derived(@set.depth_needed)], available ? "of #{short(available)}" : "needed",
@@ -134,17 +147,20 @@ module YellowTrack
           [above, lane_row("Floor rail in", "rails", used.map { |lane| @set.depth.rail(lane) })]
         end
 
+        # A row of a figure lane by lane.
         def lane_row(name, keys, figures)
           row(name, [list(figures)], "from the #{@set.covers? ? "front panel's face" : "front"}, each lane's middle",
             keys: @plan.working.entries.map(&:key).grep(/\Adepth\.#{keys}\./), line: [])
         end
 
+        # Where its rail is on the wall.
         def wall
           [rail_line, row("Rail starts", [derived(@set.track.start)], "from the left jamb's foot",
             keys: %w[wall.rail_start]), covers,
             *((@set.rails > 1) ? [lane_row("Lanes in", "lanes", used_lanes)] : []), header].compact
         end
 
+        # How far in from the front the lanes with panels are, mm.
         def used_lanes = @set.pattern.lanes.uniq.sort.map { |lane| @set.depth.lanes.fetch(lane) }
 
         # How far the closed panels cover each jamb, and the head.
@@ -157,12 +173,14 @@ module YellowTrack
         # Of one lane there is nothing to tell apart.
         def lane_keys = (@set.rails > 1) ? [] : @plan.working.entries.map(&:key).grep(/\Adepth\.lanes\./)
 
+        # The board that the rail is fixed to; nil for none.
         def header
           length = @set.wall.board_length or return
           row("Header board", [cut(length)], "long, #{short(@set.wall.board_size("height"))} × " \
             "#{short(@set.wall.board_size("thickness"))}", keys: %w[wall.header.length])
         end
 
+        # The line that the rail is fixed on.
         def rail_line
           row("Rail line", [derived(@set.heights.rail_line)], "above the finished floor",
             keys: %w[wall.rail_line wall.cover wall.standoff wall.above],
@@ -170,6 +188,7 @@ module YellowTrack
               bypass.standoff])
         end
 
+        # Where the pulls are bored; soft close beside them.
         def pulls = [super, soft_close].flatten.compact
 
         public :opens

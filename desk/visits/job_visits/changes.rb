@@ -28,6 +28,7 @@ module YellowTrack
         # @return [Integer, nil] minutes, and how many go, where that is tried
         attr_reader :travel, :crew
 
+        # Whether anything is tried.
         def any? = @put.any? || @days.any? || !travel.nil? || !crew.nil?
 
         # What is put where, over what was kept; an empty day takes it out.

@@ -12,6 +12,7 @@ module YellowTrack
           @loads = Loads.new(visiting)
         end
 
+        # Leaves for the first page what is due of the plan.
         def write
           dues, id = @visiting.book.dues, @visiting.job.id
           dues.replace("visit", visits, job_id: id)

@@ -28,6 +28,7 @@ module YellowTrack
         # Its steps in words, what is done in several openings once.
         def words(keys) = Visits.words(keys) { |key| row(key)&.what }
 
+        # The row of a step, by its key.
         def row(key) = @visiting.agendas[Visits.letter(key)]&.row(key)
 
         private

@@ -6,6 +6,7 @@ module YellowTrack
       module Scenes
         # Bars on the rack and in the shop, uncut; and as they are cut once it is answered.
         class BarsScene < Scene
+          # What it is called to somebody who cannot see it.
           def label = "The bars, and the pieces that are wanted"
 
           # @return [Array<(String, Drawing::Bars)>] what each is of, in words
@@ -15,6 +16,7 @@ module YellowTrack
             [["Yours", bars(@screen.marks.first.given, "yours")], ["Right", bars(part.answer, "right")]]
           end
 
+          # Pieces that are wanted, with their lengths.
           def pieces = rack.pieces.map { |piece| [piece.name, printer.with_unit(piece.length)] }
 
           # Bars with their lengths, by their numbers.

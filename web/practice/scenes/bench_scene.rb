@@ -9,18 +9,23 @@ module YellowTrack
           # A move as it was made: in words, and the gaps that it left.
           Made = Struct.new(:words, :gaps)
 
+          # What it is called to somebody who cannot see it.
           def label = "The panel at its jamb, and its gaps"
 
+          # The panel at its jamb, gaps larger than life.
           def drawing = Drawing::BenchView.of(hung, hung.answer, {}, advised: false)
 
+          # Which panel at which edge, and by how much its gaps are drawn larger.
           def caption = "Panel #{hung.name} at #{hung.edge} · gaps × #{drawing.factor}"
 
+          # Readings that stand on the drawing.
           def readings
             hung.read["gaps"].map do |gap, mm|
               Reading.new(gap, "gap, #{gap}", fine.with_unit(mm), *drawing.places.fetch(gap))
             end
           end
 
+          # What else is known, in words, by its name.
           def known
             return super unless hung.read["at"]
 
@@ -30,8 +35,10 @@ module YellowTrack
           # @return [YellowTrack::Adjust::Controls] of what hangs now
           def controls = bench.controls(moves)
 
+          # How a screw's needle stands, as an SVG transform.
           def needle(name) = Drawing::Responses.needle(controls, name, 0)
 
+          # What a control is called, by its key.
           def name_of(name) = YellowTrack::Adjust::Controls.name_of(hung.kit, name)
 
           # Where its dials are told.
@@ -55,6 +62,7 @@ module YellowTrack
             all.each_index.map { |place| words(all.first(place), all[place]) }.join("; then ")
           end
 
+          # A length with its sign, to its own grain: "+1.5 mm".
           def signed(mm) = YellowTrack::Adjust::Words.signed(mm, fine)
 
           private

@@ -11,13 +11,16 @@ module YellowTrack
           Ask = Struct.new(:key, :words, :minutes, :needs)
           NEEDS = {"tool" => "a tool", "door off" => "the door off"}.freeze
 
+          # What it is called to somebody who cannot see it.
           def label = "The door, and what was found of it"
 
+          # A set that hangs as this door does.
           def drawing = Drawing::HungSet.new(Manner::ROWS.fetch(question.given.fetch("the door")), 2)
 
           # @return [Array<(String, String)>] what was asked, and what was found
           def found = now.taken.map { |one| [one.finding.ask, one.answer.tr("_", " ")] }
 
+          # Minutes of what was asked so far.
           def minutes = told(now.minutes)
 
           # What to look at before anything is asked.

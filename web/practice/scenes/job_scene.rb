@@ -10,6 +10,7 @@ module YellowTrack
           Row = Struct.new(:opening, :what, :place, :takes, :after)
           PLACES = {"site" => "on site", "shop" => "in the shop", "other" => "others"}.freeze
 
+          # What it is called to somebody who cannot see it.
           def label = "The steps of the job"
 
           # @return [Array<Row>]

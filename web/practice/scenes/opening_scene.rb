@@ -10,6 +10,7 @@ module YellowTrack
           PLACES = {"top" => "head", "bottom" => "floor"}.freeze
           SET = %w[lap width height thickness].freeze
 
+          # What it is called to somebody who cannot see it.
           def label = "The opening and its readings"
 
           # The drawing tells nothing that is asked: what the readings blame is in it once it
@@ -32,6 +33,7 @@ module YellowTrack
           # How far a place can be slid along the opening, and by how much, in its unit.
           def widest = in_unit(plan.working["survey.greatest_width"].value)
 
+          # What a press moves a mark by, in the question's unit.
           def step = in_unit(question.grain)
 
           # What is slid along the floor until it is answered: its number among the parts, and
@@ -57,6 +59,7 @@ module YellowTrack
               .transform_values { |mm| (from + (to - from) * (mm / whole).clamp(0, 1)).round }
           end
 
+          # What else is known, in words, by its name.
           def known = {**super, **of_survey, **of_set}
 
           private
