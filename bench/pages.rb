@@ -11,6 +11,8 @@ module YellowTrack
       COUNT = 300
       WARM = 50
       SIZE = "/openings/1/size"
+      FIGURES = "#{ROOT}/docs/figures.md"
+      MUCH = 1.2 # times what stands there, over which it fails
       LISTED = {"Wall" => "/", "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut",
                 "its price" => "/jobs/1/price", "its visits" => "/jobs/1/visits", "as built" => "/jobs/1/built",
                 "Hand over" => "/openings/8/hand-over",
@@ -21,9 +23,12 @@ module YellowTrack
         Dir.mktmpdir do |folder|
           @site = Site.new(Store::Book.open("#{folder}/bench.sqlite3"))
           Demo::Loader.new("").fill(@site.book)
-          @site.serve { |http| measure(http) + LISTED.map { |name, path| listed(http, name, path) } }
+          @site.serve { |http| measure(http) + LISTED.map { |name, path| listed(http, name, path) } } + @slower
         end
       end
+
+      # @return [Boolean] whether a page has grown slower than it stands in docs/figures.md
+      def failed? = @slower.any?
 
       private
 
@@ -38,7 +43,22 @@ module YellowTrack
         end
         times.each_value(&:sort!)
         bare = Timing.median(times.fetch("bare page"))
-        times.map { |name, list| "#{Timing.line(name, list)}   ÷ bare #{format("%.2f", Timing.median(list) / bare)}" }
+        ratios = times.transform_values { |list| Timing.median(list) / bare }
+        @slower = slower(ratios)
+        times.map { |name, list| "#{Timing.line(name, list)}   ÷ bare #{format("%.2f", ratios.fetch(name))}" }
+      end
+
+      # Pages that are a fifth slower than docs/figures.md has them.
+      #
+      # @return [Array<String>] a sentence each
+      def slower(ratios)
+        written = File.read(FIGURES).scan(/^\| ([^|]+?) \| ([\d.]+) × \|$/).to_h { |name, ratio| [name, Float(ratio)] }
+        ratios.except("bare page").filter_map do |name, ratio|
+          before = written.fetch(name)
+          next if ratio <= before * MUCH
+
+          format("%s takes %.2f times the bare page; %.2f stands in docs/figures.md.", name, ratio, before)
+        end
       end
 
       def listed(http, name, path)

@@ -18,7 +18,15 @@ module YellowTrack
         @names = names.empty? ? ALL.keys : names
       end
 
-      def call = @names.each { |name| ALL.fetch(name).new.call.each { |line| puts line } }
+      # Prints them; ends with status 1 where one is not what it has to be.
+      def call
+        failed = @names.count do |name|
+          one = ALL.fetch(name).new
+          one.call.each { |line| puts line }
+          one.respond_to?(:failed?) && one.failed?
+        end
+        exit(1) if failed.positive?
+      end
     end
   end
 end

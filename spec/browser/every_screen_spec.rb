@@ -25,6 +25,9 @@ RSpec.describe "Every screen" do
       "/openings/#{b}/sheet"]
   end
 
+  # What a narrow window alone can break.
+  laid_out = %w[color-contrast scrollable-region-focusable].freeze
+
   after { Browser.theme(session, "light") }
 
   it "has nothing that axe finds serious by day and by night, does not scroll sideways, keeps its own policy" do
@@ -46,7 +49,8 @@ RSpec.describe "Every screen" do
     Browser.size(session, Browser::PHONE)
     screens.each do |path|
       session.visit(path)
-      faults = grave_faults
+      # The markup is the desk's but where a script takes one reading at a time.
+      faults = path.end_with?("/measure") ? grave_faults : grave_faults(only: laid_out)
       expect(faults).to eq([]), "#{path}: #{faults}"
       expect(sideways).to eq(0), path unless path.end_with?("sheet")
       expect(small_targets).to eq([]), path if path.match?(/measure|size|hang|adjust|look|take-down|mend/)

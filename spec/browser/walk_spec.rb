@@ -6,7 +6,6 @@ require "rack/test"
 # What the walk looks at, and how.
 module Walk
   WIDTHS = [1280, 768, 390].freeze
-  HIGH = 16_000
   LOOK = File.read("#{__dir__}/look_over.js").freeze
   # These differ by how an opening's doors hang; any other page of an opening is looked at once.
   BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
@@ -83,9 +82,10 @@ RSpec.describe "A walk over the whole" do
       .map { |to| to.start_with?("?") ? path.sub(/\?.*/, "") + to : to }.uniq
   end
 
-  # Higher than any page is, so that everything is in view.
+  # As high as the page is, so that everything is in view.
   def looked_over(width)
-    Browser.size(session, [width, Walk::HIGH])
+    Browser.size(session, [width, 800])
+    Browser.size(session, [width, session.evaluate_script("document.documentElement.scrollHeight") + 200])
     session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
   end
 

@@ -5,7 +5,7 @@
 RSpec.describe YellowTrack::Practice::Drills do
   read = YellowTrack::Files::Commands.method(:read)
   drawn = ->(key, level, seed) { described_class.question(key, level:, seed:, read:) }
-  seeds = 0...Integer(ENV.fetch("SEEDS", 20))
+  seeds = 0...Integer(ENV.fetch("SEEDS", 8))
 
   # What the command says of the question's own file, as it would be read from the disk.
   again = ->(question) { read.call(question.file, JSON.parse(JSON.generate(question.document))) }

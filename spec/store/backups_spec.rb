@@ -148,8 +148,10 @@ RSpec.describe YellowTrack::Store::Backups do
 
   it "keeps the last of seven days, four weeks and twelve months" do
     filled.close
-    days = (0..500).select { |day| day % 3 == 0 || day > 480 }
-    days.each { |day| backups.make(now: Time.local(2027, 3, 1, 12) + day * 86_400) }
+    first = backups.make(now: Time.local(2027, 3, 1, 12)).path
+    days = (1..500).select { |day| day % 3 == 0 || day > 480 }.map { |day| Time.local(2027, 3, 1, 12) + day * 86_400 }
+    days[..-2].each { |day| FileUtils.cp(first, first.sub("2027-03-01", day.strftime("%Y-%m-%d"))) }
+    backups.make(now: days.last)
     kept = backups.all.map { |one| one.at.to_date }
     expect(kept.length).to be_between(12, 23)
     expect(kept.first(7)).to eq((0..6).map { |back| kept.first - back })

@@ -30,14 +30,14 @@ RSpec.describe "Every family" do
       end
 
       it "closes its sum on the opening" do
-        each_plan(kind, 20) do |plan, _|
+        each_plan(kind, 10) do |plan, _|
           sum, whole = sums(plan.set)
           expect(sum).to eq whole
         end
       end
 
       it "cuts nothing larger than fits, and all of it on the grain" do
-        each_plan(kind, 20) do |plan, _|
+        each_plan(kind, 10) do |plan, _|
           set = plan.set
           expect(set.height).to be < plan.figures.greatest_head + 50
           expect(set.track.pieces.sum).to eq set.track.length
