@@ -14,6 +14,8 @@ module YellowTrack
       def initialize(db)
         @db = db
         @dues = db[:dues]
+        @hanging = @dues.exclude(job_id: binned(:jobs))
+          .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned(:openings)))).order(:day, :id)
       end
 
       # In the place of those of a kind that there were.
@@ -35,12 +37,11 @@ module YellowTrack
       # @param begun [String, nil] ISO; what is waited for only later is left out
       # @return [Array<Due>]
       def of(kind, until_day: nil, from: nil, begun: nil, most: nil)
-        rows = @dues.where(kind:).exclude(job_id: binned(:jobs))
-          .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned(:openings))))
+        rows = @hanging.where(kind:)
         rows = rows.where { |row| row.day <= until_day } if until_day
         rows = rows.where { |row| row.day >= from } if from
         rows = rows.where(Sequel.|({since => nil}, Sequel.expr(since) <= begun)) if begun
-        rows.order(:day, :id).limit(most).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
+        rows.limit(most).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
       end
 
       # What of others is done is waited for no longer.

@@ -84,9 +84,17 @@ module YellowTrack
       # @param opening_ids [Array<Integer>]
       # @return [Hash{Integer => HungLog}]
       def told(opening_ids)
-        entries = @entries.where(opening_id: opening_ids, kind: HungLog::KINDS).order(:id).map { |row| entry(row) }
-          .select(&:whole?).group_by(&:opening_id)
+        entries = of_sets(opening_ids).order(:id).map { |row| entry(row) }.select(&:whole?).group_by(&:opening_id)
         opening_ids.to_h { |id| [id, HungLog.new(entries[id] || [])] }
+      end
+
+      # What HungLog asks. Of choices that change no set into another it has to know that there was
+      # one: the last at each key will do, however often a lap was typed.
+      def of_sets(opening_ids)
+        own = @entries.where(opening_id: opening_ids)
+        choices = own.where(kind: "choice")
+        last = choices.exclude(key: HungLog::OTHER_SET).group(:opening_id, :key).select(Sequel.function(:max, :id))
+        own.where(Sequel.|({kind: HungLog::KINDS - ["choice"]}, {kind: "choice", key: HungLog::OTHER_SET}, {id: last}))
       end
 
       # The latest ticks of steps of hanging, in their order.

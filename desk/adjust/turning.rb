@@ -34,7 +34,10 @@ module YellowTrack
 
       # @return [Adjust::Slider, Adjust::Fold, nil] nil while readings are missing
       def answer(one = reading)
-        @answers.fetch(one.name) { @answers[one.name] = one.answer(even:, per_turn: learnt.used) }
+        @answers.fetch(one.name) do
+          asked = [even, learnt.used]
+          @answers[one.name] = @opening.piece(:answer, one.name, *asked) { [one.answer(even:, per_turn: asked.last)] }.first
+        end
       end
 
       # @return [Adjust::Controls] of a panel whose gaps were read

@@ -21,8 +21,18 @@ module YellowTrack
       # @return [Symbol, nil]
       def worst = @row.worst&.to_sym
 
-      # Its panels, small.
-      def thumbnail = Drawing::Thumbnail.new(@row.outline, id: "thumb-#{id}", title: "#{letter} #{name}")
+      # Its panels, small: drawn once, while they stay as they are.
+      #
+      # @return [String] SVG
+      def thumbnail
+        DRAWN.fetch([id, letter, name, @row.outline]) do
+          Drawing::Thumbnail.new(@row.outline, id: "thumb-#{id}", title: "#{letter} #{name}")
+            .to_s(sized: true).freeze
+        end
+      end
+
+      DRAWN = Desk::Latest.new(400)
+      private_constant :DRAWN
     end
   end
 end
