@@ -6,7 +6,7 @@ module YellowTrack
     class Run
       ALL = {"plan" => Plans, "closure" => Closures, "command" => Commands, "cut" => Cuttings, "papers" => Packs,
              "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services,
-             "visits" => Crews, "practice" => Drills, "faults" => Faults, "load" => Load, "house" => House}.freeze
+             "visits" => Crews, "practice" => Drills, "faults" => Faults, "load" => Load, "house" => House, "mutants" => Mutants}.freeze
 
       # @param names [Array<String>] none for all
       def initialize(names)
@@ -15,7 +15,7 @@ module YellowTrack
           Files::Help.wrong("There is no measurement #{unknown.join(", ")}. There is #{ALL.keys.join(", ")}.")
         end
 
-        @names = names.empty? ? ALL.keys : names
+        @names = names.empty? ? ALL.keys - ["mutants"] : names
       end
 
       # Prints them; ends with status 1 where one is not what it has to be.

@@ -29,6 +29,14 @@ RSpec.describe "Adjusting" do
     expect(book.openings.find(row.id).stage).to eq "adjust"
   end
 
+  it "asks for a gap at a jamb, and for how far a panel covers it where it hangs on the wall" do
+    look("/openings/#{hang.id}/adjust?panel=B")
+    expect(page.text).to include("Panel closed: top, middle and bottom at").and not_include("how far it covers")
+    wall = hang("set" => {"family" => "bypass", "kit" => "bar-1", "pattern" => [1], "header_board" => {}})
+    look("/openings/#{wall.id}/adjust?panel=A")
+    expect(page.text).to include("Panel closed: how far it covers").and not_include("0 where it touches")
+  end
+
   it "keeps what cannot be read in its field, with why" do
     row = hang
     type(row, "hung.B.gaps.top", "two", stage: "adjust")

@@ -115,6 +115,15 @@ RSpec.describe "Edges" do
     expect(last_response["content-disposition"].dup.force_encoding("UTF-8")).to include("weiße-tür-木戸-a")
   end
 
+  it "tell a fact that nobody read from a choice that is as usual" do
+    row = hang("survey.head" => {"of" => "timber"}, "set.panels" => nil)
+    nothing = ->(stage, key) {
+      look("/openings/#{row.id}/#{stage}")
+      page.at_css("form.field:has(input[value='#{key}']) option[value='']").text
+    }
+    expect([nothing["measure", "survey.head.of"], nothing["size", "set.fit"]]).to eq ["not said", "as usual"]
+  end
+
   it "say that a floor was not read, and no number for it" do
     row = hang("survey.floor" => nil)
     look("/openings/#{row.id}/measure")

@@ -20,6 +20,19 @@ RSpec.describe "A door that is mended" do
     expect(service.reached).to eq "mend"
   end
 
+  it "marks Mend done once every step of its cause is ticked, and not before" do
+    named
+    mark = -> {
+      look("/openings/#{id}/mend")
+      page.css(".rail li").find { |one| one.text.include?("Mend") }.at_css(".done")
+    }
+    expect(service.fix).not_to be_empty
+    service.fix[..-2].each { |step| tick(step.key, stage: "mend") }
+    expect(mark.call).to be_nil
+    tick(service.fix.last.key, stage: "mend")
+    expect(mark.call).not_to be_nil
+  end
+
   it "works out new rollers: gain, shift, what they do, and what will not go back in" do
     named
     {"set.width" => "866", "set.height" => "2223", "set.weighed" => "36"}.each { |key, value| say(key, value) }

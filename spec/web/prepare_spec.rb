@@ -43,6 +43,18 @@ RSpec.describe "Preparing" do
     expect(page.at_css("#prepare").text).to include("nothing to pack, level or build down")
   end
 
+  it "offers what would have to be packed in one press, and only where something has to be built" do
+    low = {"left" => 2100, "middle" => 2100, "right" => 2100}
+    row = hang("survey.heights" => low, "set.height" => 2032)
+    look("/openings/#{row.id}/prepare")
+    build = plan_of(row.document.to_h).set.heights.build
+    expect([build.verdict, build.head]).to match ["build", be_positive]
+    expect(page.css(".press").map { |one| one.at_css("input[name=key]")["value"] }).to eq ["set.packing.head"]
+    expect(page.at_css(".press input[name=value]")["value"].to_r).to eq build.head
+    look("/openings/#{hang.id}/prepare")
+    expect(page.css(".press")).to be_empty
+  end
+
   it "has what the other stages list: packing over a track, a board behind a rail" do
     row = hang
     look("/openings/#{row.id}/prepare")

@@ -182,6 +182,11 @@ RSpec.describe "Who may what" do
     end
   end
 
+  it "is told in the documents as the routes have it" do
+    told = File.read("#{YellowTrack::ROOT}/docs/running-it.md")[/<!-- routes -->\n(.+?)\n<!--/m, 1]
+    expect(told).to eq YellowTrack::Web::Rights.table
+  end
+
   # A path as it could be spelt to slip by a list of them.
   def spellings(path)
     at = path.index(/[a-z]/) || 0

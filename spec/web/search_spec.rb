@@ -35,6 +35,12 @@ RSpec.describe "Search" do
     expect(page.at_css("##{where[/entry-\d+\z/]}").text).to include("The lintel crumbles")
   end
 
+  it "says that there is more, where there is, and not where all is shown" do
+    expect(found("osier") && page.text).not_to include("There are more.")
+    (YellowTrack::Web::Search::Screen::MOST + 1).times { |turn| book.jobs.add(name: "Osier #{turn}") }
+    expect(found("osier") && page.text).to include("There are more. Write a little more of the name.")
+  end
+
   it "finds openings by the name of their kit, and by the cause that was named" do
     expect(found("twin lane")).to include("kit Twin lane 42", "Osier Weir › A Bunk room")
     type(row, "service.symptoms", "scrapes", stage: "look")

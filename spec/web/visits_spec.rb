@@ -40,6 +40,19 @@ RSpec.describe "Visits" do
     expect(shown).not_to include("What moves")
   end
 
+  it "has a stop stand in its next sentence, before anything to keep" do
+    sentence = -> { plain(page.at_css(".next-sentence").text) }
+    shown
+    expect(sentence.call).to eq "Keep this plan."
+    shown("#{path}?put[A-cover]=#{Date.today.iso8601}")
+    stop = page.at_css(".check-stop")
+    expect(stop).not_to be_nil
+    expect(plain(stop.text)).to include(sentence.call[/\A[^.]+/])
+    keep
+    shown
+    expect(sentence.call).to match(/\A\d+ \w+, leave at \d+:\d\d: /)
+  end
+
   it "moves a visit to a day with all of its steps, and says what cannot be" do
     keep
     visit = book.plans.find(row.job_id).plan["visits"].first

@@ -16,10 +16,20 @@ module YellowTrack
         # Whether a role may, with that value where it counts.
         def lets?(role, key) = RANKS.fetch(by) <= RANKS.fetch(role) && (keys.nil? || role == :fitter || keys.match?(key.to_s))
 
-        # As it is told in a table: "/jobs/N/price".
+        # As it is told in a table: "/jobs/N/price", "/jobs/N/bin or bring-back".
         def path
-          pattern.to_s.delete_prefix("(?-mix:").delete_suffix(")").gsub("\\/", "/").gsub("\\.", ".").gsub("\\-", "-")
-            .gsub('(\d{1,9})', "N").gsub(/\((?:\?-mix:)?([a-z|-]+)\)+/, '\1').gsub(/\([^()]*\)/, "…").delete("?)")
+          told = pattern.to_s.gsub(/\\([.\/-])/, '\1')
+          nil while told.sub!(/\((?:\?-mix:)?([^()]*)\)\??/) { part($1) }
+          told
+        end
+
+        private
+
+        def part(inner)
+          return inner.split("|").join(" or ") if inner.match?(/\A[a-z|-]+\z/)
+          return inner if inner.start_with?("/")
+
+          inner.start_with?("\\d") ? "N" : "…"
         end
       end
 

@@ -50,6 +50,14 @@ RSpec.describe YellowTrack::Desk::BookKeeping do
     expect(found["The database proves whole"].level).to eq :good
   end
 
+  it "ends bin/doctor with status 1 where something stops, and with none where all is well" do
+    filled
+    expect { described_class.doctor }.to raise_error(SystemExit) { |error| expect(error.status).to eq 1 }
+      .and output(/^stop +There is no backup/).to_stdout
+    YellowTrack::Store::Backups.new(@path).make
+    expect { described_class.doctor }.to output(/^good +/).to_stdout
+  end
+
   it "tells a damaged book, one that others can read, and a clock that is behind the log" do
     filled
     File.chmod(0o644, @path)
