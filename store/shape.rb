@@ -12,7 +12,6 @@ module YellowTrack
       LONGEST = 20_000 # characters of a line, or of a text
       NUMBER = %r{\A-?\d{1,12}(?:[./]\d{1,12})?\z}
       KEY = /\A[\w .:-]{1,120}\z/
-      SIGNERS = %w[fitter customer].freeze
 
       LOOKS = {
         "made" => ->(_, one) { one.nil? || one.is_a?(Hash) },
@@ -99,7 +98,7 @@ module YellowTrack
 
       # Whether it is names of who signed.
       def told?(one)
-        one.is_a?(Hash) && (one.keys - SIGNERS).empty? && one.values.all? { |each| text?(each) && yield(each) }
+        one.is_a?(Hash) && (one.keys - Signers::ALL).empty? && one.values.all? { |each| text?(each) && yield(each) }
       end
     end
   end

@@ -6,8 +6,7 @@ module YellowTrack
   module Desk
     # The crew's days and hours, as the house has set them (handbook 14, "The model").
     class CrewHours
-      WEEK = %w[mon tue wed thu fri sat sun].freeze
-      DAY = 1440 # minutes
+      WEEK = Visits::Calendar::WEEK.rotate.freeze # from Monday
       CLOCK = /\A(\d{1,2})(?::(\d\d))?\z/
       # What is set, with its usual value.
       USUAL = {"visits.week" => "mon,tue,wed,thu,fri", "visits.from" => "450", "visits.to" => "990",
@@ -92,7 +91,7 @@ module YellowTrack
         def minutes(key, text)
           hours, rest = CLOCK.match(text.to_s.strip)&.captures
           total = hours && hours.to_i * 60 + rest.to_i
-          return total if total && total <= DAY && rest.to_i < 60
+          return total if total && total <= Visits::Calendar::DAY && rest.to_i < 60
 
           raise Fault.new("\"#{text.to_s.strip[0, 40]}\" is no time of day. Write it as 7:30.", key:)
         end

@@ -15,7 +15,6 @@ module YellowTrack
           :look_back, :names, :lines, :pictures, :drawing, keyword_init: true)
 
         CARE = {"clean" => "How to clean it", "watch" => "What to watch", "call" => "When to call"}.freeze
-        SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
         PICTURE = 150 # points high
         DRAWN = 230 # points high, the drawing
         FOOT = 92 # points that the names take
@@ -93,7 +92,7 @@ module YellowTrack
 
         def names
           width = (@page.wide - 24) / 2
-          SIGNERS.each_with_index do |(key, label), place|
+          Signers::WORDS.each_with_index do |(key, label), place|
             x = place * (width + 24)
             drawn(@content.lines[key], x, width)
             pdf.stroke_line([x, 26], [x + width, 26])

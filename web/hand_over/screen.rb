@@ -8,8 +8,6 @@ module YellowTrack
       # Hand over: what was fitted and how it hangs, on one sheet; names, a drawn line for
       # who likes; the day to look back, and the gaps that are read then.
       class Screen < OpeningScreen
-        SIGNERS = {"fitter" => "for the fitters", "customer" => "for the house"}.freeze
-
         # The stage that it stands on; nil for none of them.
         def stage = "hand-over"
 
@@ -42,7 +40,7 @@ module YellowTrack
         def sooner = (Date.today + Desk::HandingOver::FRESH).iso8601
 
         # Who signs it: the fitter, and who takes it over.
-        def signers = SIGNERS
+        def signers = Signers::WORDS
 
         # The fitter's name, as its field stands.
         def fitter = typed_or("fitter", visitor.who)

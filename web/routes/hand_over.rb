@@ -6,7 +6,7 @@ module YellowTrack
       # An opening handed over: its sheet, its names, its looks back.
       module HandOver
         TYPED = %w[fitter customer look_back fresh reason anew line_fitter line_customer].freeze
-        SIGNED = /fitter|customer/
+        SIGNED = Regexp.union(Signers::ALL)
 
         # Its routes, and what they share.
         def self.registered(app)

@@ -8,8 +8,7 @@ module YellowTrack
       # The crew's days and hours, and the minutes and waits of steps: house rules, each
       # with its usual figure beside, and what steps really took.
       class Hours < Web::Screen
-        WEEK = {"mon" => "Monday", "tue" => "Tuesday", "wed" => "Wednesday", "thu" => "Thursday", "fri" => "Friday",
-                "sat" => "Saturday", "sun" => "Sunday"}.freeze
+        WEEK = Desk::CrewHours::WEEK.zip(View::WEEKDAYS.rotate).to_h.freeze
         UNITS = {"once" => "min", "panel" => "min a panel", "pair" => "min a pair", "leaf" => "min a leaf",
                  "lane" => "min a lane", "packed" => "min a packed jamb", "metre" => "min a metre of width"}.freeze
         NAMES = {"top-hung" => "top-hung", "bottom-rolling" => "bottom-rolling", "wall-hung" => "wall-hung",

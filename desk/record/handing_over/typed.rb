@@ -8,8 +8,6 @@ module YellowTrack
       # What is said at a hand-over: names, the day to look back, why gaps are not settled,
       # drawn lines.
       class Typed
-        SIGNERS = %w[fitter customer].freeze
-
         # @return [Array<Fault>]
         attr_reader :faults
         # @return [String] the day, ISO
@@ -21,12 +19,12 @@ module YellowTrack
         def initialize(typed, today: Date.today)
           @typed, @today, @faults = typed, today, []
           @look_back = day
-          SIGNERS.each { |name| short(name, LONGEST) }
+          Signers::ALL.each { |name| short(name, LONGEST) }
           %w[reason anew].each { |name| short(name, REASON) }
         end
 
         # Who signs, by what they are.
-        def names = SIGNERS.to_h { |name| [name, text(name)] }.reject { |_, name| name.empty? }
+        def names = Signers::ALL.to_h { |name| [name, text(name)] }.reject { |_, name| name.empty? }
 
         # Why it is done anew; empty for the first.
         def reason = text("reason")
@@ -36,7 +34,7 @@ module YellowTrack
 
         # Drawn lines that can be read; what cannot is as if it was not drawn.
         def signatures
-          SIGNERS.to_h { |name| [name, text("line_#{name}")] }
+          Signers::ALL.to_h { |name| [name, text("line_#{name}")] }
             .select { |_, line| line.length.between?(1, Store::Shape::LONGEST) && Store::Shape::LINE.match?(line) }
         end
 
