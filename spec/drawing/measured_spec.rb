@@ -35,7 +35,11 @@ RSpec.describe "What is drawn" do
      "sections" => drawing::Sections.of(made, printer),
      "whole" => drawing::Whole.new(made, set.moves, printer, cut_printer: made.opening.cut_printer),
      "half jamb" => (drawing::HalfJamb.new(made, printer) if set.respond_to?(:half_jamb) && set.half_jamb),
-     "around" => drawing::Surroundings.new(made.survey, printer)}.compact
+     "around" => drawing::Surroundings.new(made.survey, printer),
+     "altered" => (drawing::Altered.new(set.slab, width: set.width, height: set.height, printer:) if set.slab.slab?),
+     "small" => drawing::Thumbnail.new(YellowTrack::Desk::Outline.of(made.survey, made), id: "t", title: "t"),
+     "profile" => drawing::Profile.new(made, printer),
+     "shape" => drawing::Shape.new(made.survey, made.closure, printer)}.compact
   end
 
   def ratios(drawing) = dimensions(drawing).transform_values { |all| all.map { |units, mm| units / mm } }
@@ -62,6 +66,33 @@ RSpec.describe "What is drawn" do
       jamb = all["half jamb"] && ratios(all["half jamb"]).values.flatten
       expect(jamb).to all be_within(0.03).of(jamb.first) if jamb
       expect(svg(all["whole"]).css(".strip").length).to eq(jamb ? 6 : 0) if made.set.manner.folds?
+    end
+  end
+
+  # Rectangles of a kind, left and right end, from the left.
+  def ends(picture, css)
+    picture.css("rect.#{css}").map { |one| [one["x"].to_f, one["x"].to_f + one["width"].to_f] }.sort
+  end
+
+  # What stands left in one stands right in the other, as far from the edge.
+  Kinds::ALL.each_key do |kind|
+    it "is the mirror's picture in a mirror: #{kind}" do
+      document = document_of(kind, Random.new(RSpec.configuration.seed))
+      one, other = [document, mirrored(document)].map { |read| svg(pictures(plan_of(read))["whole"]) }
+      one.css(".beside").remove && other.css(".beside").remove
+      %w[face strip runs].each do |css|
+        sums = ends(one, css).zip(ends(other, css).map(&:reverse).sort.reverse).map { |(left, _), (right, _)| left + right }
+        expect(sums.max - sums.min).to be < 3 if sums.any?
+      end
+    end
+  end
+
+  it "marks where a kit sheet is measured within its picture, whatever the kit" do
+    keys = YAML.load_file("#{YellowTrack::ROOT}/data/kit_keys.yml").filter_map { |row| row["mark"] }.uniq
+    YellowTrack::Manner::ROWS.each_value do |manner|
+      picture = svg(YellowTrack::Drawing::KitPlaces.new(manner, keys.to_h { |key| [key, "here"] }))
+      wide, high = picture.root["viewBox"].split.last(2).map(&:to_f)
+      expect(corners(picture)).to all satisfy { |x, y| x.between?(-2, wide + 2) && y.between?(-2, high + 2) }
     end
   end
 

@@ -93,4 +93,39 @@ RSpec.describe "What a page says" do
     expect(weighed["width" => 930, "height" => 2100]).to eq 24.5
     expect(weighed[]).to be_nil
   end
+
+  it "overrides a stop with a reason, and says what is missing without one" do
+    row = hang("set.lap" => "5")
+    code = YellowTrack::Desk::KeptOpening.new(book, row).all_checks.find(&:stop?).code
+    send_form("/openings/#{row.id}/override/#{code}", {"reason" => "  "})
+    expect([last_response.status, plain(page.text)]).to match [422, /overridden with a written reason/]
+    send_form("/openings/#{row.id}/override/#{code}", {"reason" => "The doors are there."})
+    expect([last_response.status, book.log.overrides(row.id).keys]).to eq [303, [code]]
+  end
+
+  it "tells the opening that doors want, exactly or within a range" do
+    send_form("/jobs/#{hang.job_id}/doors", {"name" => "Doors first", "family" => "bypass", "kit" => "twin-42",
+      "width" => "930", "height" => "2032", "panels" => "2", "unit" => "mm"})
+    id = book.openings.of(@job.id).last.id
+    sizes = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(id)).plan.set.wanted
+    text = plain_page("/openings/#{id}/to-build")
+    ranges = [sizes.width, sizes.height].map { |one| one[:least] == one[:most] }
+    expect([text.include?("exactly"), text.include?("will do")]).to eq [ranges.any?, !ranges.all?]
+  end
+
+  it "asks for digits in millimetres, for marks and spaces in inches" do
+    row = hang
+    modes = ->(unit) {
+      look("/openings/#{row.id}/measure?unit=#{unit}")
+      page.css("form.field input[inputmode]").map { |one| one["inputmode"] }.uniq
+    }
+    expect([modes["own"], modes["other"]]).to match [include("decimal"), not_include("decimal")]
+  end
+
+  it "shows another unit as another, and the own one as its own" do
+    row = hang
+    in_unit = ->(query) { look("/openings/#{row.id}/size#{query}") && page.at_css(".head-unit").text }
+    expect(in_unit["?unit=other"]).to start_with "in"
+    expect(in_unit["?unit=own"]).to start_with "mm"
+  end
 end
