@@ -64,7 +64,8 @@ module YellowTrack
       end
 
       # Whether somebody chose its set: by a choice, or by bringing one along that is not the usual.
-      def chosen? = record.chosen? || Stage.later(stage, "cut") == stage || !Job.usual?(document["set"])
+      # The log is asked last: what stands in the opening mostly tells.
+      def chosen? = Stage.later(stage, "cut") == stage || !Job.usual?(document["set"]) || record.chosen?
 
       # Whether it has come as far as a stage.
       def come_to?(key) = !plan.nil? && Stage.later(stage, key) == stage
