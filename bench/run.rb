@@ -6,7 +6,8 @@ module YellowTrack
     class Run
       ALL = {"plan" => Plans, "closure" => Closures, "command" => Commands, "cut" => Cuttings, "papers" => Packs,
              "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services,
-             "visits" => Crews, "practice" => Drills, "faults" => Faults, "load" => Load, "house" => House, "mutants" => Mutants}.freeze
+             "visits" => Crews, "practice" => Drills, "faults" => Faults, "load" => Load, "house" => House,
+             "mutants" => Mutants}.freeze
 
       # @param names [Array<String>] none for all
       def initialize(names)

@@ -39,8 +39,8 @@ module YellowTrack
 
       def description
         @cuts.map { |cut|
-          "#{cut.bar.name || "Bar"} of #{say(cut.bar.length)}: " \
-          "#{cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")}#{left(cut)}."
+          pieces = cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")
+          "#{cut.bar.name || "Bar"} of #{say(cut.bar.length)}: #{pieces.empty? ? "uncut" : "#{pieces}#{left(cut)}"}."
         }.join(" ")
       end
 

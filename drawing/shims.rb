@@ -42,8 +42,9 @@ module YellowTrack
 
       def description
         @stations.map { |station|
+          layers = station[:layers].map { |layer| @printer.short(layer) }.join(" + ")
           "At #{@printer.short(station[:x])} shim #{@printer.short(station[:shim])}: " \
-          "#{station[:layers].map { |layer| @printer.short(layer) }.join(" + ")}."
+            "#{layers.empty? ? "none" : layers}."
         }.join(" ")
       end
 

@@ -46,7 +46,8 @@ RSpec.describe "What nothing reaches" do
 
   it "are no templates" do
     asked = [*code.values, *templates.values].join("\n")
-    made_up = %r{\A(practice/(scenes|answers|given)|sign_in|kits)/|/page\z} # named by their screens, or by what they show
+    # Named by their screens, or by what they show.
+    made_up = %r{\A(practice/(scenes|answers|given)|sign_in|kits)/|/page\z}
     names = templates.keys.map { |file| file.delete_prefix("#{root}/web/").delete_suffix(".erb") }
     expect(names.reject { |name| name.match?(made_up) || asked.include?("\"#{name}\"") }).to eq []
   end
@@ -55,7 +56,9 @@ RSpec.describe "What nothing reaches" do
     pages = [*code.values, *templates.values, *scripts.values].join("\n")
     composed = ->(name) { # "mark-#{level}", "rows#{count}"
       name.match?(/\A(rows|[xy])\d+\z/) ||
-        name.each_char.with_index.any? { |one, at| one == "-" && pages.match?(/(?<![\w-])#{name[..at]}(?:#\{|<%=|\$\{|")/) }
+        name.each_char.with_index.any? { |one, at|
+          one == "-" && pages.match?(/(?<![\w-])#{name[..at]}(?:#\{|<%=|\$\{|")/)
+        }
     }
     classes = styles.values.join.gsub(%r{/\*.*?\*/}m, "").scan(/\.([a-zA-Z_][\w-]*)(?=[^{}]*\{)/).flatten.uniq
     expect(classes.reject { |name| composed[name] || pages.match?(/(?<![\w-])#{name}(?![\w-])/) }).to eq []

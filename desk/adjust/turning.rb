@@ -36,7 +36,8 @@ module YellowTrack
       def answer(one = reading)
         @answers.fetch(one.name) do
           asked = [even, learnt.used]
-          @answers[one.name] = @opening.piece(:answer, one.name, *asked) { [one.answer(even:, per_turn: asked.last)] }.first
+          @answers[one.name] = @opening.piece(:answer, one.name,
+            *asked) { [one.answer(even:, per_turn: asked.last)] }.first
         end
       end
 

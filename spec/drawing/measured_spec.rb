@@ -9,7 +9,8 @@ RSpec.describe "What is drawn" do
   def dimensions(drawing)
     told = {across: [], upright: []}
     told.each_key do |way|
-      allow_any_instance_of(YellowTrack::Drawing::Dimension).to receive(way).and_wrap_original do |made, from, to, at, **rest|
+      allow_any_instance_of(YellowTrack::Drawing::Dimension).to receive(way)
+        .and_wrap_original do |made, from, to, at, **rest|
         told[way] << [(to - from).abs, rest[:figure].delete("\u00A0").to_f]
         made.call(from, to, at, **rest)
       end
@@ -81,7 +82,9 @@ RSpec.describe "What is drawn" do
       one, other = [document, mirrored(document)].map { |read| svg(pictures(plan_of(read))["whole"]) }
       one.css(".beside").remove && other.css(".beside").remove
       %w[face strip runs].each do |css|
-        sums = ends(one, css).zip(ends(other, css).map(&:reverse).sort.reverse).map { |(left, _), (right, _)| left + right }
+        sums = ends(one, css).zip(ends(other, css).map(&:reverse).sort.reverse).map { |(left, _),
+          (right, _)| left + right
+        }
         expect(sums.max - sums.min).to be < 3 if sums.any?
       end
     end

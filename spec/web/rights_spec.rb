@@ -233,7 +233,8 @@ RSpec.describe "Who may what" do
     look("/openings/1/measure")
     forms = page.css("form[method=post]")
     expect(forms.length).to be > 5
-    pressed = forms.css("button, input:not([type=hidden]), select, textarea").reject { |one| one.ancestors("fieldset[disabled]").any? }
+    pressed = forms.css("button, input:not([type=hidden]), select, textarea")
+      .reject { |one| one.ancestors("fieldset[disabled]").any? }
     expect(pressed).to eq []
     expect(page.at_css(".head-ways").text).to include("Odo · learner")
   end

@@ -26,7 +26,7 @@ RSpec.describe "What a page says" do
   end
 
   it "says what the track is screwed with where the head is known, and asks for nothing where it is not" do
-    size = ->(**head) { plain_page("/openings/#{hang("survey.head" => head[:of] ? {"of" => head[:of]} : nil).id}/size") }
+    size = ->(of: nil) { plain_page("/openings/#{hang("survey.head" => of && {"of" => of}).id}/size") }
     expect(size[of: "timber"]).to include("Screws")
     expect(size[]).not_to match(/Screws\b.*long at least/)
   end
@@ -51,7 +51,8 @@ RSpec.describe "What a page says" do
     25.times { |turn| book.jobs.add(name: "Job #{turn}") }
     ways = ->(path) { look(path) && page.css(".paging a").map(&:text) }
     last = ways["/"] && page.at_css(".paging span").text[/of (\d+)/, 1]
-    expect([ways["/"], ways["/?page=2"].include?("Earlier"), ways["/?page=#{last}"]]).to eq [["Later"], true, ["Earlier"]]
+    expect([ways["/"], ways["/?page=2"].include?("Earlier"), ways["/?page=#{last}"]]).to eq [["Later"], true,
+      ["Earlier"]]
   end
 
   it "tells a tick of the log by the step's own words" do
@@ -84,7 +85,8 @@ RSpec.describe "What a page says" do
 
   it "keeps a weighed panel's weight with another kit only where the panels stay" do
     weighed = ->(**more) {
-      row = hang("set" => document["set"].merge("weighed" => 24.5, **more), "survey.depth" => 200, "survey.front" => 900)
+      row = hang("set" => document["set"].merge("weighed" => 24.5, **more), "survey.depth" => 200,
+        "survey.front" => 900)
       opening = YellowTrack::Desk::KeptOpening.new(book, row)
       choice = YellowTrack::Desk::SetChoice.new(opening)
       other = choice.choice.ranked.find { |one| !one.in_mind? }

@@ -21,7 +21,9 @@ RSpec.describe "Style sheets" do
 
   it "give no class its rules in two that a page loads" do
     where = Hash.new { |all, name| all[name] = [] }
-    shared.each { |name, sheet| (subjects.call(sheet) - %w[paper]).each { |css| where[css] << name } } # its roles are base's
+    shared.each { |name, sheet|
+      (subjects.call(sheet) - %w[paper]).each { |css| where[css] << name }
+    } # its roles are base's
     expect(where.length).to be > 100
     expect(where.select { |_, names| names.length > 1 }).to eq({})
     expect(own.values.sum { |sheet| subjects.call(sheet).length }).to be > 100
@@ -45,7 +47,8 @@ RSpec.describe "Style sheets" do
 
   it "write a colour as one of the roles, and the roles in one sheet" do
     shared.except("base.css").merge(own).each do |name, sheet|
-      colours = bare[sheet].scan(/#\h{3,8}\b(?![^{]*\{)|\b(?:rgb|hsl)a?\([^)]*\)|:[^;{}]*\b(?:white|black)\b(?!-)[^;{}]*;/)
+      written = /#\h{3,8}\b(?![^{]*\{)|\b(?:rgb|hsl)a?\([^)]*\)|:[^;{}]*\b(?:white|black)\b(?!-)[^;{}]*;/
+      colours = bare[sheet].scan(written)
       expect(colours).to eq([]), "#{name}: #{colours.first}"
     end
   end

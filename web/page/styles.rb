@@ -9,7 +9,10 @@ module YellowTrack
       OF_PAPER = %w[base head controls drawing paper].map { |name| "/css/#{name}.css" }.freeze
 
       # What each folder's own sheet says, by the folder's name.
-      OWN = Dir["#{ROOT}/web/*/page.css"].sort.to_h { |file| [File.basename(File.dirname(file)), File.read(file)] }.freeze
+      OWN = Dir["#{ROOT}/web/*/page.css"].sort.to_h { |file|
+        [File.basename(File.dirname(file)),
+          File.read(file)]
+      }.freeze
 
       module_function
 

@@ -14,7 +14,8 @@ module YellowTrack
       # keys    [Regexp, nil] of the values that a role under a fitter may send there; nil for all
       Route = Struct.new(:pattern, :by, :keys) do
         # Whether a role may, with that value where it counts.
-        def lets?(role, key) = RANKS.fetch(by) <= RANKS.fetch(role) && (keys.nil? || role == :fitter || keys.match?(key.to_s))
+        def lets?(role,
+          key) = RANKS.fetch(by) <= RANKS.fetch(role) && (keys.nil? || role == :fitter || keys.match?(key.to_s))
 
         # As it is told in a table: "/jobs/N/price", "/jobs/N/bin or bring-back".
         def path

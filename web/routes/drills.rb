@@ -17,7 +17,9 @@ module YellowTrack
           app.reads(%r{/practice/#{DRILL}/#{SEED}/bench\.json}o) { |drill, seed| dials(free_question(drill, seed)) }
           app.reads(%r{/practice/#{DRILL}/#{SEED}\.json}o) { |drill, seed| give_question(free_question(drill, seed)) }
           app.reads(%r{/practice/#{DRILL}/#{SEED}}o) { |drill, seed| show free_screen(free_question(drill, seed)) }
-          app.takes(%r{/practice/#{DRILL}/#{SEED}}o, by: :learner) { |drill, seed| mark_free(free_question(drill, seed)) }
+          app.takes(%r{/practice/#{DRILL}/#{SEED}}o, by: :learner) { |drill, seed|
+            mark_free(free_question(drill, seed))
+          }
         end
 
         # What its routes do.

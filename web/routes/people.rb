@@ -20,7 +20,9 @@ module YellowTrack
             book.invitations.withdraw(Integer(id, 10))
             to_page Paths.crew
           end
-          app.takes(%r{/crew/#{Asking::NUMBER}/(#{Regexp.union(ACTS)})}o, by: :office) { |id, act| look_after(Integer(id, 10), act) }
+          app.takes(%r{/crew/#{Asking::NUMBER}/(#{Regexp.union(ACTS)})}o, by: :office) { |id, act|
+            look_after(Integer(id, 10), act)
+          }
         end
 
         # What its routes do.

@@ -41,7 +41,7 @@ module YellowTrack
           # The sum of a step's minutes.
           def step_sums(id, key)
             screen = visits_screen(find_job(id), Desk::JobVisits::Changes.new)
-            view.part("parts/sums", screen:, entries: screen.sums(key))
+            view.part("parts/sums", screen:, entries: screen.sums(key), of: key)
           rescue KeyError
             halt 404
           end

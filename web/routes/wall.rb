@@ -5,7 +5,8 @@ module YellowTrack
     module Routes
       # The first page, the search, and how lines and pages look.
       module Wall
-        LINES = "@layer parts {\n#{Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }}\n#{Drawing::Lines.least_css}\n}".freeze
+        DRAWN = Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }
+        LINES = "@layer parts {\n#{DRAWN}\n#{Drawing::Lines.least_css}\n}".freeze
 
         # Its routes, and what they share.
         def self.registered(app)

@@ -7,7 +7,8 @@ RSpec.describe YellowTrack::Adjust::Fold do
 
   def fold(gt, gb, hp, hl, kit: endless, **rest)
     said = rest.slice(:school, :even)
-    pair = YellowTrack::Adjust::Fold::Hanging.new(kit:, width: 404r, height: 2120r, side_gap: 5.5r, top_gap: 5r, hinge: 2r,
+    pair = YellowTrack::Adjust::Fold::Hanging.new(kit:, width: 404r, height: 2120r, side_gap: 5.5r, top_gap: 5r,
+      hinge: 2r,
       **rest.except(*said.keys))
     YellowTrack::Adjust::Fold.new(pair, gaps: {"gt" => gt, "gb" => gb, "hp" => hp, "hl" => hl}, **said)
   end

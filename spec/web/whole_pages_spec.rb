@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+# Every page of the demo as it reads: nothing is empty that has to say something, nothing points at
+# what is not there, no slip of ours shows.
+RSpec.describe "A whole page" do
+  include Site
+
+  says = "title, h1, h2, h3, label, legend, th, dt, summary, button, nav a, .row-name, .row-figure, .says-fault, " \
+    "select option:not([value='']), .next-sentence, .check p, figcaption, svg title, svg desc"
+  slip = /\bnil\b|#<|\bNaN\b|Infinity|\(\)|(?<!\d) [.,;:](?:\s|\z)|\{\w+\}|%<|,,|\.\.(?!\.)/
+
+  before do
+    YellowTrack::Demo::Loader.new("").fill(book)
+    serve(by_itself: Site::FITTER)
+  end
+
+  def paths
+    stages = YellowTrack::Desk::Stage.all.map(&:key)
+    openings = book.jobs.all.flat_map { |job| book.openings.of(job.id) }.flat_map do |row|
+      opening = YellowTrack::Desk::KeptOpening.new(book, row)
+      own = YellowTrack::Desk::Stage.on_rail(opening.others?).map(&:key) & stages
+      more = opening.plan ? %w[sheet drilling working built log] : %w[log]
+      (own + more).map { |name| "/openings/#{row.id}/#{name}" }
+    end
+    jobs = book.jobs.all.flat_map { |job| ["", "/cut", "/price", "/visits", "/built", "?new=1"].map { |way| "/jobs/#{job.id}#{way}" } }
+    ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
+      "/rack", "/rules", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
+      "/backups", "/practice/what-ails/3", "/practice/cut-from/3", "/practice/holds-up/3", "/practice/which-way/3",
+      "/practice/panel-width/3", "/practice/schools/3", "/practice/tightest/learn"]
+  end
+
+  # What is said for somebody who sees it, or hears it.
+  def said(node) = [node.text, node["aria-label"], *node.css("[aria-label]").map { |one| one["aria-label"] }].join.strip
+
+  define_method(:faults_of) do |document|
+    ids = document.css("[id]").map { |one| one["id"] }
+    named = document.css("[for], [aria-labelledby], [aria-describedby], [list], [form]").flat_map do |one|
+      one.attributes.slice("for", "aria-labelledby", "aria-describedby", "list", "form").values
+        .flat_map { |attribute| attribute.value.split }
+    end
+    [*ids.tally.select { |id, count| count > 1 || id.strip.empty? || id.end_with?("-") }.keys.map { |id| "id #{id}" },
+      *(named - ids).uniq.map { |id| "points at #{id}" },
+      *document.css(says).select { |one| said(one).empty? && one.css("svg, img").empty? }
+        .map { |one| "says nothing: #{one.to_html[0, 80]}" },
+      *document.css("a").select { |one| one["href"].to_s.empty? }.map { |one| "goes nowhere: #{one.text}" }]
+  end
+
+  it "says something wherever it should, and points at what is there" do
+    paths.each do |path|
+      look(path)
+      expect(last_response.status).to eq(200), path
+      expect(faults_of(page)).to eq([]), "#{path}: #{faults_of(page).first(3).join("; ")}"
+    end
+  end
+
+  it "shows no slip of ours in its words" do
+    paths.each do |path|
+      look(path)
+      words = page.tap { |whole| whole.css("script, style, pre, textarea").remove }.css("body *")
+        .flat_map { |one| one.children.select(&:text?).map { |text| text.text.gsub(/[[:space:]]+/, " ") } }
+      slips = words.grep(slip)
+      expect(slips).to eq([]), "#{path}: #{slips.first(3)}"
+    end
+  end
+end
