@@ -22,7 +22,9 @@ RSpec.describe "A whole page" do
       more = opening.plan ? %w[sheet drilling working built log] : %w[log]
       (own + more).map { |name| "/openings/#{row.id}/#{name}" }
     end
-    jobs = book.jobs.all.flat_map { |job| ["", "/cut", "/price", "/visits", "/built", "?new=1"].map { |way| "/jobs/#{job.id}#{way}" } }
+    jobs = book.jobs.all.flat_map { |job|
+      %w[/cut /price /visits /built ?new=1].push("").map { |way| "/jobs/#{job.id}#{way}" }
+    }
     ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
       "/rack", "/rules", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
       "/backups", "/practice/what-ails/3", "/practice/cut-from/3", "/practice/holds-up/3", "/practice/which-way/3",
