@@ -39,6 +39,11 @@ RSpec.describe "The way in, in the browser" do
     expect(session).to have_css(".job-row h2", text: "Osier Weir")
     session.visit("/openings/2/measure")
     expect(session.all("main form[method=post] input:not([type=hidden])", visible: :all)).to all be_disabled
+    ground = "getComputedStyle(document.getElementById('survey-widths-top')).backgroundColor"
+    expect(session.evaluate_script(ground)).to eq "rgb(233, 236, 239)" # seen to be so, by night too
+    Browser.theme(session, "dark")
+    expect(session.evaluate_script(ground)).to eq "rgb(38, 54, 56)"
+    Browser.theme(session, "light")
     session.visit("/account")
     session.find("form[data-way-out] button").click
     expect(session).to have_css("h1", text: "Sign in")
