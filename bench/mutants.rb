@@ -70,7 +70,9 @@ module YellowTrack
       # @return [Array<String>] a line for each that lives, and how many died
       def call
         chosen = all.sample(@count, random: @random)
-        queue, living = Queue.new.tap { |line| chosen.each { |one| line << one } }, Queue.new
+        queue, living = Queue.new, Queue.new
+        chosen.each { |one| queue << one }
+        queue.close
         workers = Array.new(2) { Thread.new { work(queue, living) } }
         workers.each(&:join)
         lives = Array.new(living.length) { living.pop }
@@ -87,17 +89,9 @@ module YellowTrack
       def work(queue, living)
         Dir.mktmpdir do |folder|
           COPIED.each { |part| FileUtils.cp_r("#{ROOT}/#{part}", folder) }
-          living << one_of(queue, folder) while queue.length.positive?
-        end
-      rescue ThreadError
-        nil
-      end
-
-      # The next that lives; the queue is at its end where there is none.
-      def one_of(queue, folder)
-        loop do
-          mutant = queue.pop(true)
-          return mutant if lives?(mutant, folder)
+          while (mutant = queue.pop)
+            living << mutant if lives?(mutant, folder)
+          end
         end
       end
 

@@ -88,15 +88,6 @@ module YellowTrack
         opening_ids.to_h { |id| [id, HungLog.new(entries[id] || [])] }
       end
 
-      # What HungLog asks. Of choices that change no set into another it has to know that there was
-      # one: the last at each key will do, however often a lap was typed.
-      def of_sets(opening_ids)
-        own = @entries.where(opening_id: opening_ids)
-        choices = own.where(kind: "choice")
-        last = choices.exclude(key: HungLog::OTHER_SET).group(:opening_id, :key).select(Sequel.function(:max, :id))
-        own.where(Sequel.|({kind: HungLog::KINDS - ["choice"]}, {kind: "choice", key: HungLog::OTHER_SET}, {id: last}))
-      end
-
       # The latest ticks of steps of hanging, in their order.
       #
       # @param most [Integer]
@@ -109,6 +100,15 @@ module YellowTrack
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 
       private
+
+      # What HungLog asks. Of choices that change no set into another it has to know that there was
+      # one: the last at each key will do, however often a lap was typed.
+      def of_sets(opening_ids)
+        own = @entries.where(opening_id: opening_ids)
+        choices = own.where(kind: "choice")
+        last = choices.exclude(key: HungLog::OTHER_SET).group(:opening_id, :key).select(Sequel.function(:max, :id))
+        own.where(Sequel.|({kind: HungLog::KINDS - ["choice"]}, {kind: "choice", key: HungLog::OTHER_SET}, {id: last}))
+      end
 
       def entry(row)
         Entry.new(**row, before: JSON.parse(row[:before]), after: JSON.parse(row[:after])).freeze

@@ -6,7 +6,7 @@ module YellowTrack
   # class: each room has a table of its own by key or by motion, as Sets has the
   # sets and Drawing::Elevation the elevations. A family or a support that is
   # added has its row here, its own folders, and its line in those tables
-  # (spec/core/size/every_family_spec.rb holds them to it).
+  # (spec/rooms_spec.rb holds them to it).
   #
   # key     as the steps are kept by: the kit's support, else its family
   # carried by what: :head, :floor or :wall

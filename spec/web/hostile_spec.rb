@@ -179,8 +179,8 @@ RSpec.describe "Whatever comes to the door" do
     keys = [*YellowTrack::Desk::Fields::KNOWN.keys, "survey.floor.new", "survey.floor.i0", "survey.bays.new",
       "hung.B.gaps.top", "hung.B.at.left", "hung.meet.top"]
     keys.each_with_index do |key, place|
-      texts.each_with_index.select { |_, turn| (turn + place) % 6 == 0 }.each do |text, turn|
-        value = turn.even? ? "value[]=#{text}&value[]=#{text}" : "value=#{text}"
+      texts.select.with_index { |_, turn| (turn + place) % 6 == 0 }.each_with_index do |text, turn|
+        value = (turn + place).even? ? "value[]=#{text}&value[]=#{text}" : "value=#{text}"
         send_body("/openings/#{row.id}/values", "key=#{key}&stage=size&seen=999999&#{value}")
       end
     end

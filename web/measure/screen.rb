@@ -132,12 +132,12 @@ module YellowTrack
         def list_changed? = written&.kind == :pair && result.outcome != :unread
 
         def row(name, figure, after, keys:, codes: [])
-          Row.new(name:, figure: [figure], after:, keys:, codes:, line: signed(keys.first))
+          Row.new(name:, figure: [figure], after:, keys:, codes:, line: signed(keys))
         end
 
         # A sum that comes out under nothing says so: its row shows how much, and which way in words.
-        def signed(key)
-          entry = workings([key]).first
+        def signed(keys)
+          entry = workings(keys.first(1)).first
           ["#{entry.short(sum_printer)} = #{sum_printer.term(entry.value)}"] if entry&.formula && entry.value.negative?
         end
 

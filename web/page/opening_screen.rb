@@ -108,10 +108,10 @@ module YellowTrack
       def sum_printer = opening.printer
 
       # @return [Array<Working::Entry>] workings by their keys
-      def workings(keys) = plan ? keys.compact.filter_map { |key| plan.working[key] } : []
+      def workings(keys) = plan ? keys.filter_map { |key| plan.working[key] } : []
 
-      # The sum of a working, short.
-      def short_sum(key) = workings([key]).first&.short(opening.printer).to_s
+      # The sum of a working, short; empty for a row that has none.
+      def short_sum(key) = workings([*key]).first&.short(opening.printer).to_s
 
       # Stops that somebody overrode, with why.
       def overrides = opening.overrides

@@ -7,6 +7,7 @@ module YellowTrack
     # no other list. What is named nowhere is read by everyone who is signed in, and sent by a fitter.
     module Rights
       RANKS = {anybody: 0, learner: 1, office: 2, fitter: 3}.freeze
+      READING = %w[GET HEAD].freeze # every other verb is judged as something that is sent
       OWN = %r{\A/account(/|\z)} # one's own account: rodauth's pages, before any route of ours
 
       # pattern [Mustermann::Pattern] of its path
@@ -67,11 +68,11 @@ module YellowTrack
         return true if role != :anybody && (role == :fitter || OWN.match?(path))
 
         route = of(verb, path)
-        route ? route.lets?(role, key) : verb != "POST" && role != :anybody
+        route ? route.lets?(role, key) : READING.include?(verb) && role != :anybody
       end
 
       # @return [Route, nil] that a request comes to
-      def of(verb, path) = ROUTES.fetch((verb == "POST") ? "POST" : "GET").find { |route| route.pattern.match(path) }
+      def of(verb, path) = ROUTES.fetch(READING.include?(verb) ? "GET" : "POST").find { |route| route.pattern.match(path) }
 
       # The roles that someone may ask in, and look after.
       def below(role) = {"fitter" => Store::Accounts::ROLES, "office" => %w[office learner]}.fetch(role, [])

@@ -6,7 +6,7 @@ module YellowTrack
       # The first page, the search, and how lines and pages look.
       module Wall
         DRAWN = Drawing::Lines.css(".drawing ") { |role| "var(--#{role})" }
-        LINES = "@layer parts {\n#{DRAWN}\n#{Drawing::Lines.least_css}\n}".freeze
+        LINES = "@layer parts {\n#{DRAWN}\n#{Drawing::Lines.least_css}\n}".gsub(/ ?([{};:]) /, '\1').freeze
 
         # Its routes, and what they share.
         def self.registered(app)
