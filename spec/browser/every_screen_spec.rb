@@ -25,8 +25,8 @@ RSpec.describe "Every screen" do
       "/openings/#{b}/sheet"]
   end
 
-  # What a narrow window alone can break.
-  laid_out = %w[color-contrast scrollable-region-focusable].freeze
+  # What a narrow window alone can break; the colours are the desk's.
+  laid_out = "scrollable-region-focusable"
 
   after { Browser.theme(session, "light") }
 
