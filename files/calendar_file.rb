@@ -22,6 +22,7 @@ module YellowTrack
         @jobs = jobs
       end
 
+      # @return [String] iCalendar, its lines folded
       def to_s
         calendar = Icalendar::Calendar.new
         calendar.prodid = "-//Yellow Track//visits//EN"

@@ -37,6 +37,7 @@ module YellowTrack
       # The reason that always stands beside them.
       def always = file.fetch("always")
 
+      # @return [Hash] data/choose.yml, read once
       def file = @file ||= YAML.safe_load_file("#{ROOT}/data/choose.yml")
     end
   end

@@ -21,6 +21,7 @@ module YellowTrack
       # The likely reason of a change that is found when it is looked back.
       def reason(key) = text.fetch("reasons").fetch(key)
 
+      # @return [Hash] data/hand_over.yml, read once
       def text = @text ||= YAML.safe_load_file("#{ROOT}/data/hand_over.yml")
     end
   end

@@ -50,6 +50,7 @@ module YellowTrack
       # @return [String] what a caution says
       def says(key) = text.fetch("cautions").find { |caution| caution["key"] == key }.fetch("says")
 
+      # @return [Hash] data/cautions.yml, read once
       def text = @text ||= YAML.safe_load_file("#{ROOT}/data/cautions.yml")
     end
   end

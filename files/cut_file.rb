@@ -22,11 +22,13 @@ module YellowTrack
         Cutting.new(bars:, pieces:, kerf: read["kerf"] || 3r, trim: read["trim"] || 0r)
       end
 
+      # @return [Cutting::Bar] its price to four decimals: money has no more
       def bar_of(bar)
         Cutting::Bar.new(length: bar["length"], price: bar["price"].to_r.round(4), count: bar["count"],
           name: bar["name"])
       end
 
+      # @raise [Fault] where there are more pieces than one saw cuts in a search's time
       def check(bars, pieces)
         raise Fault.new("#{pieces.length} pieces is more than one saw cuts. It takes #{MOST}.", key: "pieces") if pieces
           .length > MOST

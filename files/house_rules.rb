@@ -9,6 +9,7 @@ module YellowTrack
       # key, label and why; options, value to words, the usual one first; and
       # for a school of a set's: its key there and the families that have it.
       Rule = Struct.new(:key, :label, :why, :options, :set, :families, keyword_init: true) do
+        # @return [String] what holds while nobody said otherwise
         def usual = options.keys.first
       end
 
@@ -74,6 +75,7 @@ module YellowTrack
         end
       end
 
+      # @return [Object] as an opening has it: a half jamb is a piece of wood there, "open" none
       def set_value(rule, value)
         return value unless rule.set == "half_jamb"
 

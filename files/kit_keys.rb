@@ -12,6 +12,7 @@ module YellowTrack
         # What it is called on a form.
         def label = key.tr("._", "  ")
 
+        # Whether it is shown in the reader's own unit.
         def length? = %w[length lengths pair].include?(kind)
       end
 
@@ -23,6 +24,7 @@ module YellowTrack
       # @return [Array<Key>]
       def of(manner) = all.select { |key| key.for.nil? || key.for.include?(manner.key) }
 
+      # @return [Array<Key>] in the order of the form
       def all
         @all ||= YAML.safe_load_file("#{ROOT}/data/kit_keys.yml")
           .map { |key| Key.new(**key.transform_keys(&:to_sym)).freeze }.freeze

@@ -17,6 +17,7 @@ module YellowTrack
       # @return [Diagnosis::Knowledge]
       def of(family) = (@of ||= {})[family] ||= all.of(family)
 
+      # @return [Hash] words, symptoms, findings and causes, from a file each
       def read
         %w[words symptoms findings].map { |name| YAML.safe_load_file("#{FOLDER}/#{name}.yml") }
           .reduce(:merge)

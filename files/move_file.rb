@@ -23,6 +23,7 @@ module YellowTrack
         (read["kind"] == "slider") ? slider(read, kit) : fold(read, kit)
       end
 
+      # @raise [Faults] naming all that is missing at once
       def missing(read)
         faults = NEEDED.fetch(read["kind"]).select { |key| read[key].nil? }.map do |key|
           Fault.new("missing. A #{read["kind"]} needs it.", key:)
@@ -35,6 +36,7 @@ module YellowTrack
         raise Faults.new(faults) if faults.any?
       end
 
+      # @raise [Faults] where kit and panel are of two families
       def agree(read, kit)
         return check_width(read, kit) if kit.manner.folds? == (read["kind"] == "bifold")
 
@@ -42,6 +44,7 @@ module YellowTrack
           "kit that it hangs by.", key: "kit")])
       end
 
+      # @raise [Faults] where the hangers would stand in each other's place
       def check_width(read, kit)
         least = kit["inset.design"] ? 2 * kit["inset.design"] : 0
         return if read["width"] > least
@@ -50,12 +53,14 @@ module YellowTrack
           "works.", key: "width")])
       end
 
+      # @return [Adjust::Slider]
       def slider(read, kit)
         at = %w[left right].to_h { |side| [side, read["at"][side] || 0r] }
         said = %w[jamb read width height floor bumper engagement tops].to_h { |key| [key.to_sym, read[key]] }
         Adjust::Slider.new(Adjust::Slider::Panel.new(kit:, at:, **said), gaps: read["gaps"])
       end
 
+      # @return [Adjust::Fold]
       def fold(read, kit)
         said = %w[width height side_gap top_gap at].to_h { |key| [key.to_sym, read[key]] }
         pair = Adjust::Fold::Hanging.new(kit:, hinge: read["hinge"] || kit.fetch("hinge_gap"),

@@ -97,11 +97,13 @@ module YellowTrack
         @schemas.fetch(name)
       end
 
+      # @raise [Faults] naming all that is wrong at once
       def typed(schema, document, unit: :mm)
         read, faults = schema.read(document, unit:)
         faults.any? ? raise(Faults.new(faults)) : read
       end
 
+      # @return [Kit] one that is written out, or of the shelf by its name
       def kit_of(given)
         return Kit.new(given) if given.is_a?(Hash)
 

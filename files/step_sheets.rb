@@ -12,6 +12,7 @@ module YellowTrack
       # @return [Array<Hash>]
       def of(kit) = all.fetch(kit.manner.key)
 
+      # @return [Hash] data/steps.yml, read once
       def all = @all ||= YAML.safe_load_file("#{ROOT}/data/steps.yml")
     end
   end

@@ -48,8 +48,10 @@ module YellowTrack
         (number(text) == row.figures[name]) ? "" : text
       end
 
+      # Whether it is minutes as they are typed, a tenth at the finest.
       def plain?(text) = text.match?(/\A\d{1,6}(\.\d)?\z/)
 
+      # @return [Integer, Rational] minutes
       def number(text) = text.include?(".") ? text.to_r : text.to_i
     end
   end

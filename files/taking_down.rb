@@ -27,6 +27,7 @@ module YellowTrack
       # What is done whatever the cause, while it is off.
       def always_off = file.fetch("always_off")
 
+      # @return [Hash] of what comes down for what, read once
       def file = @file ||= YAML.safe_load_file("#{Knowledge::FOLDER}/taking.yml")
     end
   end

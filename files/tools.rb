@@ -14,6 +14,7 @@ module YellowTrack
         [*all.fetch("always"), *all.fetch(set.manner.key), *(all.fetch("glass") if set.makeup.fragile?)]
       end
 
+      # @return [Array<Hash>] data/tools.yml, read once
       def all = @all ||= YAML.safe_load_file("#{ROOT}/data/tools.yml")
     end
   end

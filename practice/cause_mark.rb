@@ -10,8 +10,10 @@ module YellowTrack
       # Asked is keys of findings; cause a key.
       Said = Struct.new(:asked, :cause)
 
+      # @return [Rational] 0, or a distance that no tolerance forgives
       def off = right? ? 0r : ELSE
 
+      # @return [Symbol] by chapter 12: right and dear is near
       def grade
         return :wrong unless right?
 
@@ -21,14 +23,17 @@ module YellowTrack
         (spent <= door.best_minutes * GOOD_SHARE) ? :good : :usable
       end
 
+      # @return [Slip, nil] that it looks like
       def slip
         return if grade == :exact
 
         part.slips.find { |slip| slip.value == given } || early || unasked
       end
 
+      # @return [String, nil] what would come of it
       def site = right? ? nil : "what is mended was not what ailed it: another visit"
 
+      # @return [nil] a cause is not off by millimetres
       def told_off = nil
 
       private

@@ -8,6 +8,7 @@ module YellowTrack
       # What stands on it is the Prepare::BuildUp.
       def off = given.sum - part.answer.sum
 
+      # @return [Symbol] by chapter 12
       def grade
         return :wrong if over? || raw? || off < -USABLE
         return :exact if given.sort == part.answer.sort
@@ -15,8 +16,10 @@ module YellowTrack
         (off.zero? && given.length == part.answer.length) ? :good : :usable
       end
 
+      # @return [Slip, nil] that leads to this answer
       def slip = (grade == :exact) ? nil : part.slips.find { |slip| slip.value == given } || seen
 
+      # @return [String, nil] what would come of it
       def site
         return "the jamb comes forward and the panel is planed" if over?
 

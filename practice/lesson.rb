@@ -26,6 +26,7 @@ module YellowTrack
       # @return [String] what is moved
       attr_reader :label
 
+      # @param row [Hash] of Taught::ROWS: what the lesson shows, its label, level and seed
       def initialize(key, row, read)
         @row, @read, @label = row, read, row.fetch(:label)
         @question = Practice::Drills.question(key, level: row.fetch(:level, 2), seed: row.fetch(:seed, 1), read:)

@@ -19,6 +19,7 @@ module YellowTrack
         @random, @level = random, level
       end
 
+      # @return [String] inches come at the fourth level
       def units = (level == 4) ? "in" : "mm"
 
       # @return [Rational] mm
@@ -48,6 +49,7 @@ module YellowTrack
                      {"bumper" => told(about((level == 5) ? 2..3 : 5..9))}
                    end
 
+      # @return one of them, the same for the same seed
       def pick(list) = list.to_a.sample(random: @random)
 
       # How far readings lie from each other, in grains.

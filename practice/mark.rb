@@ -46,6 +46,7 @@ module YellowTrack
         (far <= USABLE && site.nil?) ? :usable : :wrong
       end
 
+      # @return [Integer] by chapter 12
       def points = POINTS.fetch(grade)
 
       # The slip whose answer this is; nil for none that is known.

@@ -20,6 +20,7 @@ module YellowTrack
     # stands_on [Object, nil] what the size of an error is worked out by
     Part = Struct.new(:key, :label, :kind, :answer, :entry, :why, :options, :slips, :over, :under, :stands_on,
       keyword_init: true) do
+      # Whether one of several is pressed, and nothing typed.
       def choice? = kind == :choice
 
       # Whether it is a number of mm.

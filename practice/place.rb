@@ -23,19 +23,23 @@ module YellowTrack
 
       # Follow the jambs, or hang plumb (handbook 2).
       class Plumb < Place
+        # @return [String] the question
         def asked = "Do the panels follow the jambs, or hang plumb?"
 
+        # @return [Hash] the opening that it is asked of, as a document
         def document(drill)
           @mirror, @new = yes?, yes?
           makeup = [{"material" => @mirror ? "mirror" : "hollow core", **(@mirror ? {"thickness" => 4} : {})}]
           opening.merge("set" => drill.sliding(makeup:))
         end
 
+        # @return [Hash{String => String}] what stands beside the drawing, and decides
         def facts(_plan)
           {"the panels" => @mirror ? "tall mirrors" : "plain, painted",
            "the linings" => @new ? "new" : "old, as they are"}
         end
 
+        # @return [Array<Reason>] what speaks for either, by chapter 5
         def reasons(_plan)
           [reason("follow", "the eye sees the gap, not the plumb", !@mirror,
             says: "in a tall mirror the eye sees the plumb"),
@@ -50,8 +54,10 @@ module YellowTrack
       class Guiding < Place
         LEAST = 6 # mm of wood beside a groove
 
+        # @return [String] the question
         def asked = "A groove for the guide, or guides at the sides?"
 
+        # @return [Hash] the opening that it is asked of, as a document
         def document(drill)
           rail = site.about((level == 5) ? 17..21 : 12..30)
           stile = yes? ? rail : rail + site.about(3..6)
@@ -60,12 +66,14 @@ module YellowTrack
             stile_thickness: site.told(stile), thickness: site.told([stile, site.about(20..24)].max)))
         end
 
+        # @return [Hash{String => String}] what stands beside the drawing, and decides
         def facts(plan)
           values = plan.working["guides.wood"].values
           {"thinnest part of the bottom rail" => values[:rail], "the stiles" => @even ? "as thick" : "thicker",
            "the groove" => values[:groove], "wood beside a groove, at least" => LEAST.to_r}
         end
 
+        # @return [Array<Reason>] what speaks for either, by chapter 5
         def reasons(plan)
           wood = plan.working["guides.wood"].value
           left = "#{wood.to_f.round(1)} mm of wood would be left at each side"
@@ -81,8 +89,10 @@ module YellowTrack
 
       # A half jamb before the gap, or the jamb left open (handbook 5).
       class HalfJamb < Place
+        # @return [String] the question
         def asked = "A half jamb, or the jamb left open?"
 
+        # @return [Hash] the opening that it is asked of, as a document
         def document(_drill)
           @painted, @boxes = yes?, yes?
           set = {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => site.told(site.about(30..36)),
@@ -90,11 +100,13 @@ module YellowTrack
           site.document(800..1100, 2000..2300).merge("set" => set)
         end
 
+        # @return [Hash{String => String}] what stands beside the drawing, and decides
         def facts(_plan)
           {"the lining" => @painted ? "painted" : "oiled oak, with no strip to match it",
            "behind it" => @boxes ? "boxes nearly as wide as the opening" : "clothes on hangers"}
         end
 
+        # @return [Array<Reason>] what speaks for either, by chapter 5
         def reasons(_plan)
           [reason("half jamb", "the lining is painted: nothing is seen of gap or track", @painted,
             says: "the lining is oiled"),
@@ -108,8 +120,10 @@ module YellowTrack
 
       # Which gap of a pair is made even (handbook 8).
       class EvenGap < Place
+        # @return [String] the question
         def asked = "Where both cannot be even: the top, or the side?"
 
+        # @return [Hash] the opening that it is asked of, as a document
         def document(_drill)
           @half = yes?
           set = {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => site.told(site.about(30..36)),
@@ -118,8 +132,10 @@ module YellowTrack
           site.document(800..1100, 2000..2300).merge("set" => set)
         end
 
+        # @return [Hash{String => String}] what stands beside the drawing, and decides
         def facts(_plan) = {"at the jamb" => @half ? "a half jamb" : "the gap, open to view"}
 
+        # @return [Array<Reason>] what speaks for either, by chapter 5
         def reasons(plan)
           half = !plan.opening["half_jamb.thickness"].nil?
           [reason("even top", "behind a half jamb the top is what shows", half, says: "there is none"),
@@ -134,8 +150,10 @@ module YellowTrack
 
       # Cut in the workshop, or on site (handbook 8).
       class Cutting < Place
+        # @return [String] the question
         def asked = "Cut in the workshop by the survey, or on site by a check measurement?"
 
+        # @return [Hash] the opening that it is asked of, as a document
         def document(drill)
           made = opening.merge("set" => drill.sliding)
           @coming = yes?
@@ -144,11 +162,13 @@ module YellowTrack
           made.merge("survey" => survey)
         end
 
+        # @return [Hash{String => String}] what stands beside the drawing, and decides
         def facts(_plan)
           {"the floor" => @coming ? "the covering is laid after the track" : "as it will be",
            "the saw" => "one in the shop, one in the van"}
         end
 
+        # @return [Array<Reason>] what speaks for either, by chapter 5
         def reasons(plan)
           coming = plan.working["survey.level_height"].values.fetch(:covering).positive?
           [reason("in the workshop", "the survey stands, and the saw there is the better", !coming,
@@ -164,15 +184,19 @@ module YellowTrack
 
       # Fit before paint, or after (handbook 8).
       class Finish < Place
+        # @return [String] the question
         def asked = "Fit, then finish; or finish, then fit?"
 
+        # @return [Hash] the opening that it is asked of, as a document
         def document(drill)
           @factory = yes?
           opening.merge("set" => drill.sliding)
         end
 
+        # @return [Hash{String => String}] what stands beside the drawing, and decides
         def facts(_plan) = {"the doors come" => @factory ? "with a factory finish" : "primed, to be painted here"}
 
+        # @return [Array<Reason>] what speaks for either, by chapter 5
         def reasons(_plan)
           [reason("fit, then finish", "a cut or a hole is found before the paint, not after", !@factory,
             says: "the finish is on already"),

@@ -10,6 +10,7 @@ module YellowTrack
         # @return [Hash] as an opening holds it
         attr_reader :read
 
+        # @param read [Hash] gaps in mm, as the question states them
         def initialize(set, panel, read)
           @read = read
           super(set, panel)
@@ -54,6 +55,7 @@ module YellowTrack
       # @return [Adjust::Slider]
       def answer(moves) = after(moves).answer
 
+      # Whether the gaps are even once these moves have been made.
       def even_after?(moves) = answer(moves).even?
 
       # Whether nothing more is turned: even, or turned often enough.

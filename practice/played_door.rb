@@ -39,6 +39,7 @@ module YellowTrack
       # Minutes that asking costs.
       def minutes(asked) = after(asked).minutes
 
+      # @return [Rational] that the best order of questions takes
       def best_minutes = minutes(best)
 
       # The likeliest, before anything was asked.

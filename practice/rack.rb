@@ -30,6 +30,7 @@ module YellowTrack
       # mm by which the pieces are too long for their bars, in all.
       def over(sharing) = bars.each_index.sum { |bar| [-left(sharing, bar), 0].max }
 
+      # @return [Rational] of the bars that this way of sharing them takes up
       def cost(sharing) = sharing.uniq.sum { |bar| bars[bar].price }
 
       # What it costs more than the best, as mm of the dearest bar.
@@ -66,6 +67,7 @@ module YellowTrack
         end
       end
 
+      # @return [Array<Integer>] the bar of each piece, in the cheapest way
       def best = best_ones.first
 
       # The longest piece first, each in the first bar that it goes in.

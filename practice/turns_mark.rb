@@ -17,6 +17,7 @@ module YellowTrack
         bench.left_over(given.first)
       end
 
+      # @return [Symbol] by chapter 12
       def grade
         return :wrong unless bench.even_after?(given)
 
@@ -28,8 +29,10 @@ module YellowTrack
         {0 => (beside <= HALF) ? :good : :usable, 1 => :good, 2 => :usable}.fetch(more, :wrong)
       end
 
+      # @return [Slip, nil] that leads to this answer
       def slip = (grade == :exact || given.empty?) ? nil : part.slips.find { |slip| slip.value.first == given.first }
 
+      # @return [String, nil] what would come of it
       def site = (grade == :wrong) ? "the gaps are still uneven, and the customer sees it" : nil
 
       private

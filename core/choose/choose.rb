@@ -31,6 +31,7 @@ module YellowTrack
     # How many ways were tried, and how many kits.
     def tried = ranked.length
 
+    # @return [Integer] how many were tried
     def kits = @kits.length
 
     # Whether nothing on the shelf fits as it stands: the first card is the nearest.

@@ -12,13 +12,16 @@ module YellowTrack
       freeze
     end
 
+    # @return [String] "twin-42": unchanged when it is copied, so that a file finds it again
     def id = @values["id"]
 
+    # @return [String] as it is read
     def name = @values["name"]
 
     # Whether it stands for a kit that nobody knows.
     def unknown? = id == UNKNOWN
 
+    # @return [String] "bypass", "bifold" or "pocket"
     def family = @values["family"]
 
     # @return [String] how a bypass carries its panels; nil for the others
@@ -46,6 +49,7 @@ module YellowTrack
     # be rocked either way.
     def rock = [fetch("adjust.up"), fetch("adjust.down")].min
 
+    # @return [Hash] as it stands in its file, lengths in mm
     def to_h = @values
   end
 end

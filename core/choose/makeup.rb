@@ -59,10 +59,13 @@ module YellowTrack
       end
     end
 
+    # Whether there is nothing to screw into but its frame.
     def hollow? = @layers.any? { |layer| layer["material"] == "hollow core" }
 
+    # Whether it breaks when it falls: two carry it, whatever it weighs.
     def fragile? = @layers.any? { |layer| FRAGILE.include?(layer["material"]) }
 
+    # @return [String] "mirror on fibreboard"
     def words = said? ? @layers.map { |layer| layer["material"] }.join(" on ") : "make-up not said"
 
     # Weight of one panel, kg, written down in the ledger: of a framed one by its

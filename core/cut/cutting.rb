@@ -35,6 +35,7 @@ module YellowTrack
     # @return [Rational]
     def cost = cuts.sum { |cut| cut.bar.price }
 
+    # Whether no other way of cutting costs less: the search came to its end.
     def optimal? = @optimal
 
     # How far its cost may be over the least, as a share of that.

@@ -13,12 +13,15 @@ module YellowTrack
       {**panels(set), **rails(set), **set.hardware, **set.fittings, **boards(set)}.select { |_, count| count.positive? }
     end
 
+    # @return [Hash{String => Integer}] how many of what
     def panels(set) = {"panels" => set.panels.length}
 
+    # @return [Hash{String => Integer}] how many of what
     def rails(set)
       {"track pieces" => set.track.pieces.length * set.rails, "floor rail" => set.track.floor_rail ? 1 : 0}
     end
 
+    # @return [Hash{String => Integer}] how many of what
     def boards(set)
       {"header board" => (set.covers? && set.wall.board_length) ? 1 : 0,
        "pelmet pieces" => set.pelmet ? set.pelmet.lengths.length : 0}

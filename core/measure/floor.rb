@@ -11,6 +11,7 @@ module YellowTrack
       freeze
     end
 
+    # Whether anybody laid a level along it.
     def read? = @stations.any?
 
     attr_reader :stations

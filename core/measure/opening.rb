@@ -22,12 +22,15 @@ module YellowTrack
     # The whole opening file, typed.
     def to_h = @document
 
+    # Openings are the same when their files are: a plan is kept by what it was made of.
     def ==(other) = other.is_a?(Opening) && to_h == other.to_h
 
     alias_method :eql?, :==
 
+    # @return [Integer] the same for openings that are the same
     def hash = [Opening, to_h].hash
 
+    # @return [String, nil] nil while nothing is chosen
     def family = @choices["family"]
 
     # A choice of the fitter's.

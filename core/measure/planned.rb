@@ -22,6 +22,7 @@ module YellowTrack
       )
     end
 
+    # A framer's sheet states what is to be built; an opening that was read is not planned.
     def refuse(opening)
       faults = READ.reject { |key| empty?(opening.survey[key]) }.map do |key|
         Fault.new("is read, and the opening is still to be built. Leave it out, or say that it stands " \
@@ -34,6 +35,7 @@ module YellowTrack
       raise Faults.new(faults) if faults.any?
     end
 
+    # Whether nothing stands there, or nothing but gaps in a list.
     def empty?(reading) = reading.nil? || (reading.is_a?(Hash) ? reading.values : reading).compact.empty?
   end
 end

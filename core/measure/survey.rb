@@ -34,6 +34,7 @@ module YellowTrack
     # @return [Array<String>] the needed readings not taken yet
     def missing = NEEDED.select { |key| self[key].nil? }
 
+    # Whether every reading that a set stands on has been taken.
     def complete? = missing.empty?
 
     # The three widths, head, half-way, floor, as far as they are read.
@@ -42,6 +43,7 @@ module YellowTrack
     # The three heights, left, half-way, right, as far as they are read.
     def heights = NEEDED.last(3).filter_map { |key| self[key] }
 
+    # @return [Array<Rational>] mm, those that were read
     def diagonals = %w[diagonals.rising diagonals.falling].filter_map { |key| self[key] }
 
     # Covering still to come, mm; 0 when it is laid.
@@ -55,6 +57,7 @@ module YellowTrack
     # Whether the opening is still to be built (handbook 15, "Doors first").
     def planned? = self["planned"] == true
 
+    # @return [Floor] without stations where none was read
     def floor = Floor.new(self["floor"] || [])
 
     # The check measurement: from the top of the track to today's floor, once

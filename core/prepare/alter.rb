@@ -28,11 +28,13 @@ module YellowTrack
       alter if slab?
     end
 
+    # Whether panels are sawn from something larger: a height alone is none.
     def slab? = !slab("width").nil? && (fixed? || !slab("height").nil?)
 
     # Whether the panels come in a height that is not cut (handbook 15).
     def fixed? = !@brief.opening["height"].nil?
 
+    # Whether there is a frame inside that must be left.
     def hollow? = @hollow
 
     # Whether a solid block at its foot is to be minded.
@@ -53,19 +55,23 @@ module YellowTrack
     # What is left of each stile, nil where its width is not known.
     def stile_left = slab("stile") && slab("stile") - width / 2
 
+    # @return [Rational] mm that are left of a stile (handbook 14)
     def stile_least = hollow? ? HOLLOW_STILE_KEPT : STILE_KEPT
 
     # How much narrower than the panel the slab is, 0 if it is not.
     def short = [@panel[:width] - slab("width"), 0r].max
 
+    # Whether the door goes in as it came.
     def as_it_is? = height.zero? && width.zero? && lipping.zero? && short.zero?
 
+    # @return [Array<Hash>] what is sawn, planed or lipped, in the order of the work
     def parts = if slab?
                   {alter: fixed? ? {width:} : {height:, width:, lipping:}}
                 else
                   {}
                 end
 
+    # @return [Array<Check>] none where the doors come as they hang
     def checks = slab? ? Checks.new(self, @brief.printer).found : []
 
     private

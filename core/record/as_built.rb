@@ -46,6 +46,7 @@ module YellowTrack
     # @param cuts [Array<Array(String, Rational, Rational)>] code, planned, as cut
     def cuts(cuts) = cuts.map { |name, planned, taken| Item.new(kind: "cut", name:, planned:, taken:) }
 
+    # @return [Array<Row>] a row for each place that was read, with what was planned there
     def of(kind, name, planned, read:)
       (read || {}).filter_map do |place, taken|
         Item.new(kind:, name: "#{name} #{place}", planned: planned[place], taken:) if taken && planned[place]

@@ -76,6 +76,7 @@ module YellowTrack
     # A share or a sum: the fitter's, else the usual.
     def set(key) = @prices[key] || USUAL.fetch(key)
 
+    # @return [Array<String>] what has no price yet: no offer is made before
     def unpriced = [*materials.select { |line| line.each.nil? }.map(&:name), *(["an hour"] unless set("rate"))]
 
     # Whether there is a figure to tell: never nothing while prices are missing.
@@ -93,6 +94,7 @@ module YellowTrack
     # What a step costs; nil while an hour has no price.
     def step_cost(step) = set("rate") && labour.fetch(step) * set("rate")
 
+    # @return [Rational] in the firm's currency; a step without hours costs nothing
     def labour_cost = labour.keys.sum { |step| step_cost(step) || 0 }
 
     # Trips that are counted: the fitter's own number, else the planned ones.
@@ -104,6 +106,7 @@ module YellowTrack
       on_the_road * (set("rate") || 0) + trips * (set("travel") || 0)
     end
 
+    # @return [Rational] in the firm's currency, before the margin
     def own_cost = material_cost + labour_cost + travel_cost
 
     # @return [Rational] for the customer
@@ -115,6 +118,7 @@ module YellowTrack
 
     protected
 
+    # The same lines at the prices that stood when the offer was made.
     def at_those(prices)
       @prices = prices
       @materials = materials.map { |one| line(one.key, one.name, one.count, unit: one.unit) }.freeze

@@ -20,11 +20,13 @@ module YellowTrack
 
     # A cause with its share, and keys of the findings that speak for and against it.
     Standing = Struct.new(:cause, :share, :for, :against) do
+      # @return [Hash] as it stands in the file of a diagnosis
       def to_h = {"key" => cause.key, "share" => share.round(DECIMALS), "for" => self.for, "against" => against}
     end
 
     # What is to be asked next.
     Question = Struct.new(:finding, :drop, :per_minute) do
+      # @return [Hash] as it stands in the file of a diagnosis
       def to_h = {"finding" => finding.key, "drop" => drop.round(DECIMALS), "per_minute" => per_minute}
     end
 
@@ -67,6 +69,7 @@ module YellowTrack
     # @return [Array<Knowledge::Symptom>]
     def told = symptoms.map { |key| knowledge.symptoms.fetch(key) }
 
+    # Whether the door was taken down: what is read while it hangs is not asked any more.
     def down? = @down
 
     # The likeliest.
@@ -121,6 +124,7 @@ module YellowTrack
     # Weight of a cause by all symptoms together, before anything was found.
     def weight(cause) = symptoms.reduce(1) { |all, symptom| all * (cause.weight(symptom) || UNLISTED) }
 
+    # @return [String] short: a book of causes hangs on it
     def inspect = "#<#{self.class} #{symptoms.join(", ")}: #{state}>"
 
     # As bin/service writes it.

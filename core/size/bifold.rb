@@ -48,6 +48,7 @@ module YellowTrack
     # P, mm
     def width = gaps.width
 
+    # Whether a pair folds to either side.
     def two_pairs? = terms.two_pairs?
 
     # The side a single pair turns at.
@@ -56,36 +57,46 @@ module YellowTrack
     # Half jamb's thickness w, mm; nil without one.
     def half_jamb = terms.half_jamb
 
+    # @return [Rational] mm that stand in the opening before a gap begins
     def planted = half_jamb || 0r
 
+    # @return [Rational] mm that stand in the opening before a gap begins
     def before_jambs = planted
 
+    # @return [Rational] mm of floor that a folded pair sweeps over
     def floor_in_front = fold.projection
 
     # Depth that the set takes of the opening, mm.
     attr_reader :depth_needed
 
+    # @return [Rational] mm of the jamb's depth
     def depth_taken = depth_needed
 
+    # @return [String] what is screwed to the floor
     def floor_parts = "bracket"
 
+    # @return [Array<Rational>] mm through which light is seen when all is shut
     def left_open = [gaps.last]
 
     # Two pivot slides and a jack a pair.
     def labour = super.merge(adjusters: 3 * terms.pairs)
 
+    # @return [Hash{String => Integer}] what is bought in pieces
     def fittings = super.merge("hinges" => fitted.hinges.length * terms.pairs)
 
+    # @return [Hash{String => Integer}] what comes in the kit's box
     def hardware
       {"top pivots" => terms.pairs, "bottom pivots with jack" => terms.pairs, "guide pins" => terms.pairs,
        "floor brackets" => terms.pairs, "handles" => terms.pairs, "aligners" => two_pairs? ? 1 : 0}
     end
 
+    # @return [Moves::Folding] what opens when a pair folds
     def moves(wanted = {}) = Moves::Folding.new(self, wanted)
 
     # Each pair is adjusted as one, at its pivot panel.
     def readings = pivot_panels.map { |panel| Adjust::Reading::Folding.new(self, panel) }
 
+    # @return [Array<String>] without which nothing is sized
     def needed_readings = readings
 
     # The jamb that a pivot panel turns at.
@@ -95,6 +106,7 @@ module YellowTrack
                            "right"
                          end
 
+    # Whether a gap is shared with another pair.
     def neighbours? = two_pairs?
 
     # The family's own sections of the plan file.
@@ -130,6 +142,7 @@ module YellowTrack
     # From the edge away from the hinge: the pivot's or the lead's.
     def datum_of(panel) = pivot_panels.include?(panel) ? "pivot edge" : "lead edge"
 
+    # @return [Array<String>] the edges that a place on the panel is measured from
     def edges_of(panel, face)
       edges = [datum_of(panel), "hinge edge"]
       (hinged_at_right?(panel) == (face == "room")) ? edges : edges.reverse

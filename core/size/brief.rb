@@ -19,6 +19,7 @@ module YellowTrack
       @figures = Survey::Figures.new(survey, @closure, work, standing:)
     end
 
+    # @return [Rational] mm that figures are rounded to
     def grain = opening.grain
 
     # A value of the fitter's, else of the kit's, written down with where it

@@ -53,6 +53,7 @@ module YellowTrack
     NAMES = {needed: "To build, by the design figure", least: "To build, least", most: "To build, most"}.freeze
     WHY = "Beside the packing and the strip that are there."
 
+    # @param range [Hash] a formula with its terms for each of NAMES; on_floor whether the floor carries it
     def initialize(brief, range, on_floor)
       @work, @printer = brief.work, brief.printer
       @needed, @least, @most = NAMES.map { |key, title| sum(key, title, *range[key]) }
@@ -61,8 +62,10 @@ module YellowTrack
       freeze
     end
 
+    # Whether the opening needs neither head nor strip.
     def fits? = verdict == "fits"
 
+    # @return [Hash] mm, as it stands in the plan's file
     def to_h = {needed:, least:, most:, verdict:, head:, strip:}
 
     # @return [Array<Check>]

@@ -54,20 +54,25 @@ module YellowTrack
     # Bumper at each jamb, b, mm.
     def bumper = support.bumper
 
+    # @return [Rational] mm of bumper between panel and jamb
     def before_jambs = bumper
 
+    # @return [Rational] mm of a panel
     def width = widths.width
 
     # Lap as it comes out, o', mm; nil for a set without one.
     def lap = widths.lap
 
+    # @return [Rational] mm between two that meet in one lane
     def meet_gap = widths.meet
 
     # Which side a wall-hung panel slides clear to.
     def opens = support.opens
 
+    # Whether it hangs in front of the opening.
     def covers? = support.covers?
 
+    # Whether a groove runs along the panels' lower edge.
     def grooved? = !guides.nil? && guides.groove?
 
     # Rails one behind the other: open lanes run on one each, a moulded track has
@@ -84,6 +89,7 @@ module YellowTrack
     # Free wall that a set without a lap needs beside the opening, mm, by side.
     def parking = support.parking(width)
 
+    # @return [Rational] mm of wall that a panel needs to stand clear
     def needed_beside = parking.values.max
 
     # A set on the wall that laps has its rail beside the opening.
@@ -92,12 +98,14 @@ module YellowTrack
     # How far closed panels on the wall cover each jamb, mm, left and right.
     def jamb_covers = [-panels.first.x, panels.last.right - sizing.width]
 
+    # @return [Array<Rational>] mm by which panels cover each other, and the jambs
     def shut_by
       return [lap] if lap
 
       (panels.length == 1) ? jamb_covers : []
     end
 
+    # @return [Array<Rational>] mm through which light is seen when all is shut
     def left_open = meets.map(&:gap)
 
     # Air between panels in neighbouring lanes, s, mm; nil on one lane.
@@ -106,13 +114,16 @@ module YellowTrack
     # Depth the set takes inside an opening, mm; nil on the wall.
     def depth_needed = depth.needed
 
+    # @return [Rational] mm of the jamb's depth
     def depth_taken = depth_needed || 0r
 
     # A block behind every bracket where the rail has to stand off.
     def fittings = (covers? && wall.standoff.positive?) ? super.merge("stand-off blocks" => track.holes.length) : super
 
+    # @return [Array<String>] its edges that neither jamb nor neighbour stands at
     def free_edges(panel) = edges.free(panel)
 
+    # @return [Hash{String => Integer}] what comes in the kit's box
     def hardware
       {(carried_by == "top") ? "hangers" : "rollers" => 2 * panels.length,
        "floor guides" => guides ? guides.places.length : 0, "stops" => (stops || []).length,
@@ -126,17 +137,22 @@ module YellowTrack
       guides.stands? ? "guide" : "none"
     end
 
+    # @return [String] "top" or "bottom"
     def carried_by = support.carried_by
 
+    # @return [Rational] mm that what guides it reaches into it
     def engagement = support.engagement_of(heights)
 
     # Lapping panels show their gaps at the jambs alone: the outer ones.
     def needed_readings = readings.values_at(0, -1).uniq(&:name)
 
+    # @return [String, nil] the side that it shuts against
     def jamb_of(panel) = edges.met(panel) || super
 
+    # @return [String] how its edge is read: "gap", "cover" or "meet"
     def read_as(panel, jamb) = edges.read_as(panel, jamb)
 
+    # @return [String] where the feeler goes in
     def read_at(panel, jamb) = (read_as(panel, jamb) == "meet") ? "the meet" : super
 
     # The family's own sections of the plan file.

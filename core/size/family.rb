@@ -38,14 +38,19 @@ module YellowTrack
       @brief = brief
     end
 
+    # @return [Kit]
     def kit = brief.kit
 
+    # @return [Opening] that it was sized for
     def opening = brief.opening
 
+    # @return [Working] where each figure's sum stands
     def work = brief.work
 
+    # @return [Manner] how it hangs
     def manner = kit.manner
 
+    # @return [Rational] mm of a panel
     def height = heights.height
 
     # Floor gap over the finished floor's high point, as it comes out, mm.
@@ -57,6 +62,7 @@ module YellowTrack
     # Thickness of a panel, T, mm: the fitter's, else the most the kit takes.
     def thickness = opening["thickness"] || kit.fetch("thickness").last
 
+    # @return [Makeup] what a panel is made of, and so weighs
     def makeup
       @makeup ||= Makeup.new(opening["makeup"], thickness:, weighed: opening["weighed"],
         told: !opening["thickness"].nil? || !kit.unknown?)

@@ -23,6 +23,7 @@ module YellowTrack
     # @return [String, nil]
     def of = survey["head.of"]
 
+    # Whether there is only plasterboard between the joists.
     def boards? = of == "board"
 
     # Whether the joists behind the boards are known.

@@ -10,6 +10,7 @@ module YellowTrack
   Panel = Struct.new(:name, :lane, :x, :width, :height, :thickness, :weight, :hands, :rollers, :gap, :travel_gap,
     :travel, :holes,
     keyword_init: true) do
+    # @return [Rational] mm from the left jamb to its right edge, when all is shut
     def right = x + width
 
     # What stands in the plan file.

@@ -111,14 +111,19 @@ module YellowTrack
     # @return [Opening] what it was made from
     def opening = @brief.opening
 
+    # @return [Working] every figure's sum
     def working = @brief.work
 
+    # @return [Survey] as it was read
     def survey = @brief.survey
 
+    # @return [Survey::Figures] what the readings come to
     def figures = @brief.figures
 
+    # @return [Survey::Closure] whether they agree
     def closure = @brief.closure
 
+    # @return [Sizing] to what the panels are sized
     def sizing = set.sizing
 
     # Whether its heights are cut from a check measurement that is still to be

@@ -39,6 +39,7 @@ module YellowTrack
       follow
     end
 
+    # Whether a leaf comes from either side.
     def double? = opening["leaves"] == 2
 
     # The side a single panel slides to.
@@ -47,8 +48,10 @@ module YellowTrack
     # What is left showing of an open panel, mm: 0 with edge pulls.
     def nib = opening["nib"] || 0r
 
+    # @return [Rational] mm of the lining's thickness
     def lining = opening["lining"] || YellowTrack::Wanted::LINING
 
+    # @return [Rational] mm of the wall's board, the usual one where it was not read
     def board = brief.survey["wall.board"] || BOARD
 
     # Sides that the pocket goes into.
@@ -59,10 +62,13 @@ module YellowTrack
     # Free wall that each pocket takes beside the opening, mm.
     def needed_beside = depth + kit.fetch("end_clearance")
 
+    # @return [Rational] mm that the pocket is deep
     def wall_beside = depth
 
+    # @return [Array<Rational>] mm that stay in the pocket when it is shut
     def shut_by = [stay]
 
+    # @return [Array<Rational>] mm through which light is seen when all is shut
     def left_open = meets.map(&:gap)
 
     # A panel closes away from its pocket.
@@ -77,6 +83,7 @@ module YellowTrack
     # Of two, the gaps show where they meet.
     def read_at(_panel, jamb) = double? ? "the meet" : super
 
+    # @return [String] how its gap is read: two leaves meet
     def read_as(_panel, _jamb) = double? ? "meet" : "gap"
 
     # A pocket's leaves hang alone: what is beside one is the wall.

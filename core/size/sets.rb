@@ -26,6 +26,7 @@ module YellowTrack
       }.freeze
     end
 
+    # @return [Kind] sliding panels, by what carries them
     def bypass(support, wanted) = Kind.new(Bypass, Bypass::Layouts, wanted, support)
   end
 end

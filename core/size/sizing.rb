@@ -42,6 +42,7 @@ module YellowTrack
     # Where the jambs' faces stand along the floor, packing counted in.
     def jambs = [start, start + width]
 
+    # @return [Hash] mm, as it stands in the plan's file
     def to_h = {width:, height:, fit:}
 
     private

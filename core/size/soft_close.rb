@@ -33,6 +33,7 @@ module YellowTrack
     # Whether the travel lets one striker serve both dampers.
     def one_striker? = travel >= @body + FREE
 
+    # @return [Rational] mm between where it takes hold and where it rests
     def travel = (@open - @closed).abs
 
     private

@@ -31,6 +31,7 @@ module YellowTrack
       freeze
     end
 
+    # @return [Rational] mm from the left jamb
     def finish = start + length
 
     # Whether anything that can be told goes over it: a head out of level by less is level.
@@ -42,6 +43,7 @@ module YellowTrack
     # The shortest stock length that a piece can be cut from, nil if none.
     def stock(piece) = @kit.fetch("track.stock").select { |stock| stock >= piece }.min
 
+    # @return [Hash] mm, as it stands in the plan's file
     def to_h
       {length:, pieces:, joints:, holes:, mount_height:, packing:, floor_rail: @floor_rail}
     end

@@ -21,6 +21,7 @@ module YellowTrack
     # @param work [Working]
     def self.new_for(opening, work) = Sets.of(opening.kit).wanted.new(opening, work)
 
+    # Whether all that is wanted has been said.
     def self.given?(opening) = NEEDED.values.all? { |key| opening[key] }
 
     # @return [Hash{Symbol => Rational}]
@@ -29,6 +30,7 @@ module YellowTrack
     #   has a frame of its own
     attr_reader :rough
 
+    # @param opening [Opening] of the framer's sheet
     def initialize(opening, work)
       @opening, @work = opening, work
       @width = range("width", widths)

@@ -7,6 +7,7 @@ module YellowTrack
     # @return [Integer] 0 for the worst
     def weight = Check::LEVELS.index(level)
 
+    # Whether the set must not be built like this.
     def stop? = level == :stop
 
     # The level an opening goes by: that of its worst check.

@@ -22,6 +22,7 @@ module YellowTrack
       # @yieldreturn [Array, nil, false] [says, cure] or [level, says, cure]
       def check(code, level, &rule) = rules << [code, level, rule]
 
+      # @return [Array<Rule>] in the order in which they were declared
       def rules = @rules ||= []
     end
 

@@ -13,6 +13,7 @@ module YellowTrack
     #   is in sight
     attr_reader :words
 
+    # @param key [String, nil] of the field that it is about
     def initialize(words, key: nil)
       @words = Fault.on_one_line(words)
       @key = key && Fault.on_one_line(key)

@@ -6,6 +6,7 @@ module YellowTrack
     # @return [Array<Fault>] in the order in which they were met
     attr_reader :list
 
+    # @param list [Array<Fault>] one at the least
     def initialize(list)
       @list = list.freeze
       super(list.map(&:message).join(" "))

@@ -85,12 +85,16 @@ module YellowTrack
       (grain ? Printer.cut(unit, grain) : Printer.derived(unit)).text(mm)
     end
 
+    # @return [Integer, nil] nil beside what is no length
     def <=>(other) = other.is_a?(Length) ? mm <=> other.mm : nil
 
+    # Lengths are the same in whatever unit they were typed.
     def eql?(other) = other.is_a?(Length) && mm == other.mm
 
+    # @return [Integer] the same for lengths that are the same
     def hash = [Length, mm].hash
 
+    # @return [String] for whoever looks at it in a console
     def inspect = "#<Length #{show} mm>"
   end
 end

@@ -23,6 +23,7 @@ module YellowTrack
     # holds.
     def exact(number) = (number.denominator == 1) ? number.to_i : number.to_f
 
+    # @return [Integer, Float, nil] without a tail of zeros; nil for what is no number
     def plain(number)
       return nil if number.is_a?(Float) && !number.finite?
 

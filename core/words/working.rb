@@ -20,6 +20,7 @@ module YellowTrack
     # unit   [String] "mm", "kg", "°" or "" for a bare number
     # source [String, nil] the reading, choice or kit key it was taken from
     Entry = Struct.new(:key, :title, :value, :formula, :values, :unit, :why, :from, :source) do
+      # @return [String] "Panel width" of "Panel width, each"
       def name = title.split(", ", 2).first
 
       # @return [String, nil]
@@ -58,11 +59,13 @@ module YellowTrack
       # @return [String]
       def line(printer = MILLIMETRES) = "#{title}: #{formula} = #{sum(printer)} = #{result(printer)}"
 
+      # Whether it is shown in the reader's own unit.
       def length? = unit == "mm"
 
       # The value worked out again from its formula.
       def again = formula ? Formula.of(formula).value(values) : value
 
+      # @return [Hash] as it stands in the plan's file
       def to_h
         {"name" => name, "symbol" => symbol, "formula" => formula || name, "sum" => sum,
          "value" => Numbers.rounded(value),
@@ -177,8 +180,10 @@ module YellowTrack
     # @return [Entry, nil]
     def find(key) = @entries[key]
 
+    # @return [Array<Entry>] in the order in which they were worked
     def entries = @entries.values
 
+    # A plan is kept and shared: nothing is written to it any more.
     def freeze
       @entries.freeze
       super

@@ -20,6 +20,7 @@ RSpec.describe "Without a network, in the browser" do
     network.back
     network.close
     session.visit("/account")
+    session.find("h1", text: /./, wait: 15)
     session.click_button("Sign out") if session.has_button?("Sign out", wait: 1)
     expect(session).to have_css("h1", text: "Sign in", wait: 15)
   end

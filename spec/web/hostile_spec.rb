@@ -136,7 +136,9 @@ RSpec.describe "Whatever comes to the door" do
   # A third of the texts, others by each place: all of them come to a third of the forms. A form that
   # reads nothing is told a few.
   def third(place, names = nil)
-    names == %w[x] ? texts.values_at(0, 1, 3, -1) : texts.select.with_index { |_, turn| (turn + place) % 3 == 0 }
+    return texts.values_at(0, 1, 3, -1) if names == %w[x]
+
+    texts.select.with_index { |_, turn| (turn + place) % 3 == 0 }
   end
 
   it "answers texts in every form, and still shows the opening" do

@@ -92,9 +92,13 @@ RSpec.describe "Lists" do
     expect(page.at_css(".hung-next").text).to include("All gaps are even")
   end
 
-  it "are compressed on their way" do
+  it "are compressed on their way to another machine" do
     many(3)
-    get("/", {}, "HTTP_HOST" => Site::HOST, "HTTP_ACCEPT_ENCODING" => "gzip")
-    expect(last_response["content-encoding"]).to eq "gzip"
+    far = {"REMOTE_ADDR" => "192.0.2.7"}, {"HTTP_X_FORWARDED_FOR" => "192.0.2.7"}, {}
+    packed = far.map do |from|
+      get("/", {}, {"HTTP_HOST" => Site::HOST, "HTTP_ACCEPT_ENCODING" => "gzip", **from})
+      last_response["content-encoding"]
+    end
+    expect(packed).to eq ["gzip", "gzip", nil]
   end
 end

@@ -1,13 +1,18 @@
 # frozen_string_literal: true
 
+require "support/as_read"
+
 # Every page of the demo as it reads: nothing is empty that has to say something, nothing points at
-# what is not there, no slip of ours shows.
+# what is not there, no slip of ours shows; and nothing reads otherwise than it did, unless it is meant to
+# (`bin/test --as-read` writes spec/as_read anew, and what has changed is read in the commit).
 RSpec.describe "A whole page" do
   include Site
 
   says = "title, h1, h2, h3, label, legend, th, dt, summary, button, nav a, .row-name, .row-figure, .says-fault, " \
     "select option:not([value='']), .next-sentence, .check p, figcaption, svg title, svg desc"
   slip = /\bnil\b|#<|\bNaN\b|Infinity|\(\)|(?<!\d) [.,;:](?:\s|\z)|\{\w+\}|%<|,,|\.\.(?!\.)/
+
+  around { |example| Timecop.freeze(Site::MORNING) { example.run } }
 
   before do
     YellowTrack::Demo::Loader.new("").fill(book)
@@ -47,21 +52,28 @@ RSpec.describe "A whole page" do
       *document.css("a").select { |one| one["href"].to_s.empty? }.map { |one| "goes nowhere: #{one.text}" }]
   end
 
-  it "says something wherever it should, and points at what is there" do
-    paths.each do |path|
-      look(path)
-      expect(last_response.status).to eq(200), path
-      expect(faults_of(page)).to eq([]), "#{path}: #{faults_of(page).first(3).join("; ")}"
-    end
+  define_method(:slips_of) do |document|
+    document.css("script, style, pre, textarea").remove
+    document.css("body *").flat_map { |one|
+      one.children.select(&:text?).map { |text| text.text.gsub(/[[:space:]]+/, " ") }
+    }.grep(slip)
   end
 
-  it "shows no slip of ours in its words" do
-    paths.each do |path|
+  # How it reads, beside how it read.
+  def other_lines(path)
+    now, file = AsRead.of(last_response.body), AsRead.file(path)
+    File.write(file, now) if ENV["AS_READ"] == "renew"
+    before = File.exist?(file) ? File.read(file) : ""
+    (now.lines - before.lines).first(5) + (before.lines - now.lines).first(5).map { |line| "no more: #{line}" }
+  end
+
+  it "says something wherever it should, points at what is there, shows no slip of ours, and reads as it did" do
+    faults = paths.to_h do |path|
       look(path)
-      words = page.tap { |whole| whole.css("script, style, pre, textarea").remove }.css("body *")
-        .flat_map { |one| one.children.select(&:text?).map { |text| text.text.gsub(/[[:space:]]+/, " ") } }
-      slips = words.grep(slip)
-      expect(slips).to eq([]), "#{path}: #{slips.first(3)}"
+      expect(last_response.status).to eq(200), path
+      [path, faults_of(page) + slips_of(page) + other_lines(path)]
     end
+    expect(faults.reject { |_, list| list.empty? }.first(5)).to eq []
+    expect(faults.keys.map { |path| AsRead.file(path) }).to match_array Dir["#{AsRead::FOLDER}/*.txt"]
   end
 end

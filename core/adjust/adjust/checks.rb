@@ -17,6 +17,7 @@ module YellowTrack
       # @return [Checks]
       def self.of(reading, answer, learnt, printer:) = kinds.fetch(reading.motion).new(answer, learnt, printer)
 
+      # @param learnt [Boolean] whether a turn of this kit was measured here
       def initialize(answer, learnt, printer)
         @answer, @learnt, @printer = answer, learnt, printer
       end

@@ -14,6 +14,7 @@ module YellowTrack
 
       # Where one control can go, in its steps from where it stands.
       Control = Struct.new(:name, :least, :most, :step, :at, keyword_init: true) do
+        # @return [Range] whole turns or steps that it can be given from where it stands
         def counts = (least..most)
       end
 
@@ -39,6 +40,7 @@ module YellowTrack
       # @return [Hash{String => Control}]
       attr_reader :all
 
+      # @param per_turn [Rational, nil] mm that a turn does here, where it was learnt
       def initialize(reading, answer, printer, per_turn: nil)
         @reading, @answer, @printer = reading, answer, printer
         steps = reading.controls.to_h { |name| [name, reading.step(name, per_turn)] }

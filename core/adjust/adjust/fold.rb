@@ -62,6 +62,7 @@ module YellowTrack
         Formula.of(TILT).value(top:, bottom:, pair: @pair, height: @height)
       end
 
+      # @return [Hash] each gap in mm, as it reads once the slides and the jack have been set
       def expected = gaps_after(top_slide, bottom_slide, jack)
 
       # Whether a slide falls short of what it was asked.
@@ -99,6 +100,7 @@ module YellowTrack
           ("adjust.range" unless risen.between?(-@kit.fetch("adjust.down"), @kit.fetch("adjust.up")))].compact
       end
 
+      # @return [Hash] in mm, as it stands in the file of a bench
       def to_h
         Numbers.rounded({"school" => school, "top_slide" => top_slide, "bottom_slide" => bottom_slide, "jack" => jack,
           "expected" => expected,

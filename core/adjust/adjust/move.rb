@@ -5,6 +5,7 @@ module YellowTrack
     # A change of both hangers of a slider: which they are ("jamb", "far" or
     # "both"), and by how much each, mm, + up.
     Move = Struct.new(:which, :left, :right, keyword_init: true) do
+      # @return [Rational, nil] mm at that side, "left" or "right"
       def by(side) = public_send(side)
 
       # How much more the right one rises.

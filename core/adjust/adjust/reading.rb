@@ -15,8 +15,10 @@ module YellowTrack
         freeze
       end
 
+      # @return [String] "A", or the pair's "A and B"
       def name = panel.name
 
+      # @return [Kit] whose adjusters these are
       def kit = @set.kit
 
       # What was read, as the opening holds it.
@@ -37,6 +39,7 @@ module YellowTrack
       # @return [Array<String>] of all its gaps, and those not read yet
       def gap_names = self.class::GAPS
 
+      # @return [Array<String>] the gaps that are not read yet: no move is worked out before
       def missing = gap_names.reject { |gap| read.dig("gaps", gap) }
 
       # @return [Array<String>] what is turned or slid

@@ -39,10 +39,13 @@ module YellowTrack
       # @return [Array<Takes::Take>] what it would take, one a stop
       attr_reader :takes
 
+      # Whether this is the way that the opening has now.
       def in_mind? = @in_mind
 
+      # @return [Kit]
       def kit = plan.opening.kit
 
+      # @return [Survey] that all ways are tried on
       def survey = plan.opening.survey
 
       # @return [Family, nil] nil where nothing is left to hang
@@ -55,15 +58,19 @@ module YellowTrack
         unread.any? ? "if" : "fits"
       end
 
+      # @return [Rational] mm that can be walked through at once; 0 where no set comes of it
       def clear = set ? set.widest : 0r
 
       # Of the width.
       def share = set ? set.share : 0r
 
+      # @return [Integer] bays behind it whose whole front comes clear at some place of the panels
       def bays_reachable = set ? set.bays.count(&:reachable) : 0
 
+      # @return [Integer] that the survey knows
       def bays = survey.bays.length
 
+      # Whether nothing behind it is out of reach.
       def every_bay? = bays_reachable == bays
 
       # Whether its panels' weight can be told.
@@ -76,8 +83,10 @@ module YellowTrack
       # kg; nil while nothing says what the panels are made of.
       def heaviest = (set.weight if set && weighs?)
 
+      # @return [Integer, nil] who lift a panel; nil while its weight is not known
       def hands = (set.hands if set && weighs?)
 
+      # @return [Rational] mm of a panel: the kit's thickest, where nothing was chosen
       def thickness = set ? set.thickness : plan.opening["thickness"] || kit.fetch("thickness").last
 
       # Cuts, holes and adjusters; nil where nothing hangs.
@@ -98,12 +107,16 @@ module YellowTrack
         Length.down([(kit.fetch("weight.most") / counted - Makeup::FITTINGS) / face, 0r].max, 1r / 100)
       end
 
+      # Whether it hangs between the jambs.
       def inside? = kit.manner.carried != :wall
 
+      # Whether it hangs in front of the opening.
       def on_wall? = !inside?
 
+      # Whether it goes into the wall.
       def pocketed? = kit.manner.pockets?
 
+      # Whether it stands out into the room as it opens.
       def folds? = kit.manner.folds?
 
       # Whether a track at the head carries it that is not in a wall's.

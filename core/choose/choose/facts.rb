@@ -8,6 +8,7 @@ module YellowTrack
       # One of them: its key, and what it takes, mm (of a make-up kg/m²); nil where
       # it is no length.
       Fact = Struct.new(:key, :needs) do
+        # @return [Hash] as it stands in the file of a choice
         def to_h = {"fact" => key, "needs" => needs}
       end
 
@@ -42,6 +43,7 @@ module YellowTrack
         facts
       end
 
+      # Whether the survey has it: some facts are several readings, and have a question of their own.
       def read?(survey, key, read) = read ? read.call(survey) : !survey[key.delete_prefix("survey.")].nil?
     end
   end

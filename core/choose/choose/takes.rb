@@ -8,8 +8,10 @@ module YellowTrack
       # figure nil where none is known; there, what was read; unit of the figure:
       # :length, :areal, :count
       Take = Struct.new(:check, :figure, :there, :unit, keyword_init: true) do
+        # @return [String] of the check that it would mend
         def code = check.code
 
+        # @return [Hash] as it stands in the file of a choice
         def to_h = {"code" => code, "figure" => figure, **(there ? {"there" => there} : {})}
       end
 

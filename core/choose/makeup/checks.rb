@@ -20,11 +20,13 @@ module YellowTrack
         [Check.new(code: CODE, level: :watch, says:, do: cure).freeze]
       end
 
+      # @return [Array<String>] a sentence, and what would help
       def nothing_said
         ["What the panels are made of is not said, so their weight is not known, nor whether the kit carries them.",
           "#{WEIGH}, or say what it is made of."]
       end
 
+      # @return [Array<String>] a sentence, and what would help
       def thickness(layers)
         ["How thick the #{layers.join(" and the ")} is was not said, so the panels' weight is not known.",
           "#{WEIGH}, or give the thickness."]

@@ -39,6 +39,7 @@ module YellowTrack
         end
       end
 
+      # Whether the search came to its end before its time did.
       def proved? = @proved
 
       private

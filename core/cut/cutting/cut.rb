@@ -11,6 +11,7 @@ module YellowTrack
     # kerf   [Rational] mm that each cut takes
     # trim   [Rational] mm that comes off its ends
     Cut = Struct.new(:bar, :pieces, :offcut, :kerf, :trim, keyword_init: true) do
+      # @return [Hash] a bar with what is sawn from it, lengths in mm
       def to_h = {length: bar.length, price: bar.price, name: bar.name, pieces: pieces.map(&:name), offcut:}
 
       # Where each piece begins, from the bar's end, mm.

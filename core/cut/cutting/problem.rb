@@ -23,6 +23,7 @@ module YellowTrack
       #   costs; nil where none may be left out
       attr_reader :leaving
 
+      # @param widths [Array<Integer>] of pieces, whole grains, as those of the bars in stocks
       def initialize(widths:, counts:, stocks:, leaving: nil)
         @widths, @counts, @stocks, @leaving = widths, counts, stocks, leaving
         freeze

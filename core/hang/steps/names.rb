@@ -35,8 +35,10 @@ module YellowTrack
         end
       end
 
+      # @return [Array<Hash>] a step for each pair of leaves
       def pair = @set.panels.each_slice(2).map { |two| {"names" => two.map(&:name).join(" and ")} }
 
+      # @return [Array<Hash>] a step for each panel
       def leaf = @set.panels.map { |panel| {"names" => panel.name} }
 
       attr_reader :plan, :set
@@ -47,17 +49,21 @@ module YellowTrack
       # A length, bare.
       def num(mm) = @printer.short(mm)
 
+      # @return [String] "240, 820 and 1 400": the unit stands behind it in the sentence
       def list(lengths)
         lengths.map { |mm| num(mm) }.then { |all| [*all[0..-3], all.last(2).join(" and ")].join(", ") }
       end
 
+      # @return [String] "1 stop", "2 stops"
       def counted(count, one, many) = "#{count} #{(count == 1) ? one : many}"
 
+      # @return [String] where they stand, measured as the tape is laid: from the left jamb
       def stops
         set.stops ? "at #{list(set.stops)} from the left jamb: their faces meet the hangers" :
           "where the panels should rest"
       end
 
+      # @return [Array<Integer>] a track of three may carry panels in two of them
       def lanes_in_use = set.pattern.lanes.uniq.sort
 
       # How far in from the front the guides stand.
@@ -77,6 +83,7 @@ module YellowTrack
         set.soft_close.places.map { |place| "for #{place.panel} #{list([place.closing, place.opening])}" }.join(", ")
       end
 
+      # @return [String] each panel with the places of its pulls, mm from its left edge
       def pulls
         places = set.panels.map { |panel| "#{panel.name} #{list(set.pulls.on(panel))}" }
         "#{len(set.pulls.up)} above the panels' bottom: #{places.join(", ")} from the left edge"

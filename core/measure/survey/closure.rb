@@ -49,6 +49,7 @@ module YellowTrack
         freeze
       end
 
+      # Whether too little was read to tell a slip from the wall.
       def open? = state == :open
 
       # Whether more was read than the shape takes, so that a slip would show.

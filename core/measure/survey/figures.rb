@@ -51,8 +51,10 @@ module YellowTrack
       # @return [Rational]
       def bow = @shape.fetch(:bow)
 
+      # @return [Rational] mm between the largest height and the least
       def height_spread = @shape.fetch(:height_spread)
 
+      # @return [Rational] mm that the head hangs below its ends in the middle
       def sag = @shape.fetch(:sag)
 
       # What stands in the plan file's "survey", the closure apart.

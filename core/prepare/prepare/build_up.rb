@@ -37,6 +37,7 @@ module YellowTrack
       # Whether the shortfall is worth saying.
       def short? = shortfall > TOLD
 
+      # @return [Hash] mm, as it stands in the plan's file
       def to_h = {target:, layers:, shortfall:}
 
       private

@@ -55,6 +55,7 @@ module YellowTrack
       # Both boards, each as long as a plate.
       def boards = 2
 
+      # @return [Hash] mm, as it stands in the plan's file
       def to_h = {height:, underside:, frame:, plate:, upright:, uprights:}
 
       private

@@ -16,6 +16,7 @@ module YellowTrack
         cut
       end
 
+      # @return [Rational] mm of jamb that stay seen beside the casing
       def reveal = @set.opening["reveal"] || REVEAL
 
       # @return [Rational] the head, short points
@@ -25,6 +26,7 @@ module YellowTrack
       # @return [Rational] a leg, long points
       attr_reader :leg
 
+      # @return [Hash] mm, as it stands in the plan's file
       def to_h = {head_short:, head_long:, leg:}
 
       private

@@ -56,6 +56,7 @@ module YellowTrack
         rails.map { |rail| [top - rail, top].tap { top -= rail + sight_height } }
       end
 
+      # @return [Hash] mm, as it stands in the plan's file
       def to_h
         {stiles:, rail_length:, rails:,
          infill: {width: infills.first&.width || 0r, height: infills.first&.height || 0r, count: infills.length}}

@@ -22,6 +22,7 @@ module YellowTrack
         @left, @right = %w[left right].map { |side| side_piece(side) }
       end
 
+      # @return [Hash] mm, as it stands in the plan's file
       def to_h = {thickness: @set.half_jamb, head:, left:, right:}
 
       private

@@ -22,6 +22,7 @@ module YellowTrack
         freeze
       end
 
+      # @return [Float] bits that are still open
       def entropy = Belief.entropy(shares)
 
       # Shares once an answer is known.

@@ -15,8 +15,10 @@ module YellowTrack
         end
       end
 
+      # @return [String] short: likelihoods hang on it
       def inspect = "#<finding #{key}>"
 
+      # Whether it is read with a tape, and has a unit.
       def length? = kind == "length"
 
       # Whether the door has to come down for it.

@@ -16,6 +16,7 @@ module YellowTrack
         # not listed.
         def weight(symptom) = prior[symptom]&.nonzero?
 
+        # @return [String] short: steps and likelihoods hang on it
         def inspect = "#<cause #{key}>"
       end
 

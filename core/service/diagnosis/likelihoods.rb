@@ -22,6 +22,7 @@ module YellowTrack
       # @return [Array<String>]
       def answers(finding) = @answers[finding.key] ||= finding.answers - ruled_out(finding)
 
+      # @return [Array<String>] causes under which its answer cannot be
       def ruled_out(finding) = @ruled_out.fetch(finding.key, [])
 
       # @param finding [Finding]

@@ -21,6 +21,7 @@ module YellowTrack
         made if made.near_nothing?
       end
 
+      # @param diagnosis [Diagnosis] whose answers are held against each other, two and two
       def initialize(diagnosis)
         @diagnosis = diagnosis
         @answers = diagnosis.taken.combination(2).min_by { |pair| together(*pair) }

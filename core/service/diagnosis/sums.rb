@@ -18,6 +18,7 @@ module YellowTrack
         work.entries
       end
 
+      # Writes down what the cause had before anything was asked.
       def start(work, diagnosis, cause)
         all = diagnosis.belief.causes.sum { |one| diagnosis.weight(one) }
         work.sum("share.#{cause.key}", "Share by what is told", "weight ÷ all weights", unit: "",
@@ -25,6 +26,7 @@ module YellowTrack
           why: "How often it is this, of doors that such things are told of.")
       end
 
+      # Writes down what one answer did to the cause's share.
       def after(work, diagnosis, cause, taken:, share:, place:)
         finding, answer, before = taken.to_a
         likely = diagnosis.likelihoods.of(finding, cause).fetch(answer)
@@ -35,8 +37,10 @@ module YellowTrack
           why: "#{finding.ask} #{says.negative? ? "Speaks against it" : "Speaks for it"}: #{bits(says)}.")
       end
 
+      # @return [Working::Plain] a number without a unit
       def plain(number) = Working::Plain.new(number, "")
 
+      # @return [String] "+1.25 bit": for it, or against it
       def bits(says) = "#{says.negative? ? "−" : "+"}#{says.abs.round(2)} bit"
     end
   end

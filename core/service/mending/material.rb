@@ -33,6 +33,7 @@ module YellowTrack
       #   weight
       def advice = rating_least && CARRIES.find { |name, most| rating_least <= most && suits?(name) }&.first
 
+      # Whether it may be used where the room is damp: steel rusts.
       def suits?(name) = name != "steel" || !@damp
 
       # What a wheel of some material carries, without a sheet.

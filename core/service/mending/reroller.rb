@@ -45,6 +45,7 @@ module YellowTrack
         freeze
       end
 
+      # Whether the weight stands on the floor's rail.
       def rolls_below? = @carried == :floor
 
       private

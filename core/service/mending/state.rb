@@ -25,6 +25,7 @@ module YellowTrack
       # Whether the asking has ended.
       def ended? = !diagnosis.nil? && diagnosis.next.nil?
 
+      # @return [Share, nil] the cause ahead of the others; nil while nothing is told
       def first = diagnosis&.first
 
       # Between what both adjusters can be shifted for every limit to be kept after the

@@ -31,6 +31,7 @@ module YellowTrack
         freeze
       end
 
+      # @return [Hash] places in mm, as they stand in the plan's file
       def to_h = {hinges:, handle:, handle_at:, aligner:}
 
       # The handle above its panel's bottom.

@@ -53,6 +53,7 @@ module YellowTrack
       # strike, over the fold, mm; nil where there is none.
       def strike_clearance = (terms.half_jamb && !terms.two_pairs?) ? nearest { |pose| strip_at_strike(pose) } : nil
 
+      # @return [Hash] degrees and mm, as they stand in the plan's file
       def to_h = {angle:, projection:, clear:, guide_travel:, pinch:}
 
       private

@@ -47,6 +47,7 @@ module YellowTrack
       # gp₁ and gp₂.
       def least_corner = beside.corner
 
+      # @return [Rational] mm under which the strip does not hide the gap
       def least_half_jamb = beside.half_jamb
 
       # What the fold leaves at the strike, or between the leads.

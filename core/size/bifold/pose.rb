@@ -9,6 +9,7 @@ module YellowTrack
     # knuckle, pin    [x, y], mm
     # pivot_corners, lead_corners  four each, closet face first
     Pose = Struct.new(:degrees, :theta, :phi, :knuckle, :pin, :pivot_corners, :lead_corners) do
+      # @return [Array<Array<Rational>>] x and y in mm, seen from above
       def corners = pivot_corners + lead_corners
     end
   end

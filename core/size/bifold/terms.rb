@@ -23,6 +23,7 @@ module YellowTrack
       # @return [Integer] 1 or 2
       def pairs = (opening["panels"] || 2) / 2
 
+      # Whether a pair folds to either side.
       def two_pairs? = pairs == 2
 
       # The side a single pair turns at.
@@ -37,8 +38,10 @@ module YellowTrack
       # Pivot inset i and lead inset il.
       def pivot_inset = opening["inset"] || kit.fetch("pivot_inset")
 
+      # @return [Rational] mm from the leading edge to the guide's pin
       def lead_inset = kit.fetch("lead_inset")
 
+      # @return [Rational] mm between the two leaves of a pair
       def hinge_gap = kit.fetch("hinge_gap")
 
       # How far the half jamb's front stands before its back, hd.

@@ -66,12 +66,16 @@ module YellowTrack
         end
       end
 
+      # Whether the floor guides it: the head's channel does.
       def guided? = false
 
+      # @return [String] where its weight goes
       def carried_by = "bottom"
 
+      # @return [Rational] mm that the panel's top reaches into the channel
       def engagement_of(heights) = heights.engagement
 
+      # @return [Rational] mm under a panel: a wheel needs more than the kit may say
       def gap_least = [super, GAP_LEAST].compact.max
 
       # @return [Standing]
@@ -83,6 +87,7 @@ module YellowTrack
         at_head(set, maker, floor_rail: maker.floor_rail)
       end
 
+      # @return [Hash] what the plan's file says of this support alone
       def parts(set) = {**super, engagement: set.heights.engagement, lift_room: set.heights.lift_room}
     end
   end

@@ -68,6 +68,7 @@ module YellowTrack
       # How far a panel is lifted to hang it; nil without a tongue.
       def lift = tongue? ? tongue_size("reach") + LIFTED : nil
 
+      # @return [Hash] places in mm, as they stand in the plan's file
       def to_h = {kind:, places:, groove_width:, groove_depth:, wood:, strips:}
 
       # The plan file's "guide": only where the fitter chose.

@@ -34,12 +34,14 @@ module YellowTrack
         "wall-hung #{WALL_HUNG[layout["pattern"]] || "lapping"}"
       end
 
+      # @return [Array<Hash>] every way in which panels of the kit can hang
       def sliding(kit)
         return lapping(kit) unless kit.manner.carried == :wall
 
         [*sided, {"pattern" => PARTED}, *(lapping(kit) if kit["lap"])]
       end
 
+      # @return [Array<Hash>] ways in lanes, one behind the other
       def lapping(kit)
         lanes = kit.fetch("lanes")
         return [] if lanes < 2
@@ -47,8 +49,10 @@ module YellowTrack
         [[2, 1], (lanes > MANY_LANES) ? [1, 2, 3] : [2, 1, 2], [2, 1, 1, 2]].map { |pattern| {"pattern" => pattern} }
       end
 
+      # @return [Array<Hash>] one panel in front of the wall, to either side
       def sided = %w[right left].map { |side| {"pattern" => [1], "opens" => side} }
 
+      # Whether two neighbours share a lane, and so meet edge to edge.
       def meets?(pattern) = pattern.each_cons(2).any? { |left, right| left == right }
     end
   end

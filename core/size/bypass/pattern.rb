@@ -38,18 +38,22 @@ module YellowTrack
         end
       end
 
+      # @param lanes [Array<Integer>] the lane of each panel from the left, 1 in front
       def initialize(lanes)
         @lanes = lanes.freeze
         freeze
       end
 
+      # @return [Integer]
       def panels = lanes.length
 
       # What lies between each panel and the next: :lap or :meet.
       def joins = lanes.each_cons(2).map { |left, right| (left == right) ? :meet : :lap }
 
+      # @return [Integer] neighbours that cover each other
       def laps = joins.count(:lap)
 
+      # @return [Integer] neighbours that stand edge to edge in one lane
       def meets = joins.count(:meet)
 
       # A meet at the middle, as many panels at each side: each side keeps to
@@ -68,6 +72,7 @@ module YellowTrack
       # @return [Hash{Integer => Integer}]
       def counts(stretch) = lanes[stretch].tally
 
+      # @raise [Fault] where panels or lanes are not those of the set
       def refuse_unless_fits(panels, most)
         refuse("#{text} names #{self.panels} panels and #{panels} are planned.") if self.panels != panels
         refuse("#{text} names lane #{lanes.max} and the kit has #{most}.") if lanes.max > most
@@ -78,6 +83,7 @@ module YellowTrack
         refuse("#{text} has no lap. Inside an opening two neighbours have to lap.") if laps.zero?
       end
 
+      # @return [String] "[1, 2, 1]", as it is typed in a file
       def text = "[#{lanes.join(", ")}]"
 
       private

@@ -22,13 +22,16 @@ module YellowTrack
         freeze
       end
 
+      # @return [Rational, nil] mm; nil where there is none
       def height = @set.opening["pelmet.height"]
 
+      # @return [Rational, nil] mm
       def thickness = @set.opening["pelmet.thickness"]
 
       # What each piece is called.
       def names = @set.covers? ? ["front", "left return", "right return"] : ["front"]
 
+      # @return [Hash] mm, as it stands in the plan's file
       def to_h = {lengths:}
 
       private

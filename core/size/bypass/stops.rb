@@ -42,6 +42,7 @@ module YellowTrack
         [[set.panels[middle - 1].x, :right], [set.panels[middle].x, :left]]
       end
 
+      # @return [Rational] mm from the left jamb to the stop's face, which the hanger meets
       def face(set, plate, left, side:)
         near, far = set.rollers.places
         (side == :left) ? left + near - plate / 2 : left + far + plate / 2

@@ -41,6 +41,7 @@ module YellowTrack
       # @return [Array<Rational>, nil]
       def uprights = (frame_uprights if @frame_fixing)
 
+      # Whether a screw holds anywhere; nothing said is not solid.
       def solid? = @brief.survey["wall.solid"] == true
 
       # Whether there is no verdict on the rail's holes.
@@ -60,6 +61,7 @@ module YellowTrack
         misses?
       end
 
+      # @return [Rational] mm of the header board, the usual one where nothing was chosen
       def board_size(key) = (chosen.is_a?(Hash) && chosen[key]) || BOARD.fetch(key)
 
       # @return [Hash] the plan file's "wall"

@@ -45,8 +45,10 @@ module YellowTrack
         end
       end
 
+      # Whether it hangs in front of the opening.
       def covers? = true
 
+      # @return [Rational] none: no jamb is met
       def bumper = 0r
 
       # Cover beyond each jamb, q, mm: the fitter's, else the kit's; of ready-made panels without a
@@ -104,6 +106,7 @@ module YellowTrack
         parking_sides.map { |side| (side == "right") ? sizing.width + half : -half }
       end
 
+      # @return [Hash] what the plan's file says of this support alone
       def parts(set)
         {wall: set.wall.to_h, engagement: nil, lift_room: nil}
       end

@@ -23,6 +23,7 @@ module YellowTrack
       # @return [Rational] m
       attr_reader :meet
 
+      # @param run [Run] that the panels have to close
       def initialize(brief, pattern, run)
         @brief = brief
         @run = run

@@ -31,6 +31,7 @@ module YellowTrack
       # @return [String]
       attr_reader :key
 
+      # @param row [Hash] of ROWS; now what stands there, mm
       def initialize(key, plan, row, now:)
         @key, @plan, @row, @now = key, plan, row, now
       end

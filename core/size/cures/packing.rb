@@ -15,6 +15,7 @@ module YellowTrack
       # Only more: what is packed already stays.
       def values(way) = (way < 0) ? [] : (1..MOST).map { |layers| layers * LAYER }
 
+      # @return [Hash{String => Rational}] mm of packing by side, with what is there already
       def changes(value)
         shares(value).to_h { |side, mm| ["packing.#{side}", (@plan.opening["packing.#{side}"] || 0r) + mm] }
           .select { |_, mm| mm.positive? }

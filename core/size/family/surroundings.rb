@@ -21,8 +21,10 @@ module YellowTrack
       # wall beside, depth in the opening.
       def floor_in_front = 0r
 
+      # @return [Rational] mm of wall that it goes over or into
       def wall_beside = 0r
 
+      # @return [Rational] mm of the jamb's depth
       def depth_taken = 0r
 
       # What stands on the floor: "none", "guide", "bracket" or "full rail".

@@ -68,6 +68,7 @@ module YellowTrack
       # How many dampers, and how many strikers.
       def dampers = 2 * places.length
 
+      # @return [Integer] on all panels together
       def strikers = places.sum { |place| place.strikers.length }
 
       # That of one panel.

@@ -17,6 +17,7 @@ module YellowTrack
         freeze
       end
 
+      # Whether screws go where the wall has something for them, and not at even steps.
       def listed? = @centres.any?
 
       # Places of the holes that serve, from the track's left end.

@@ -9,6 +9,7 @@ module YellowTrack
       # A row of the data. id names its figures: "frame.pocket.double".
       Row = Struct.new(:key, :for, :when, :what, :place, :minutes, :days, :hands, :after, :waits, :ticks, :load,
         keyword_init: true) do
+        # @return [String] "hang.A": the same for as long as the work is, whatever its date
         def id = [key, *self.for, *self.when].join(".").tr("!", "")
 
         # Whether an opening takes it.

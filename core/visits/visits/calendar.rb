@@ -25,8 +25,10 @@ module YellowTrack
         freeze
       end
 
+      # @return [Integer] days from the first one
       def day(date) = (date - @start).to_i
 
+      # @return [Date] of a day that is counted from the first one
       def date(day) = @start + day
 
       # @param moment [Integer]
@@ -40,10 +42,13 @@ module YellowTrack
       # @return [String] "2027-03-04T07:30"
       def told(moment) = "#{date(day_of(moment))}T#{format("%02d:%02d", *(moment % DAY).divmod(60))}"
 
+      # @return [Integer] minutes from the first midnight
       def morning(day) = day * DAY + from
 
+      # @return [Integer] minutes from the first midnight
       def evening(day) = day * DAY + to
 
+      # Whether anybody works on it: week, holidays and days off.
       def working?(day) = @week.include?((@weekday + day) % 7) && !@off[day]
 
       # Whether the crew can work on a day of the job.
@@ -52,6 +57,7 @@ module YellowTrack
       # The first working day from a day on, that one too.
       def working_from(day) = (day..).find { |one| working?(one) }
 
+      # @return [Integer] the first day from there on which the crew can come
       def crew_from(day) = ([day, 0].max..).find { |one| crew?(one) }
 
       # The n-th working day after a day.

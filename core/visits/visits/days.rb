@@ -8,6 +8,7 @@ module YellowTrack
     class Days
       # A day's works: the numbers of its steps with their starts, and the ends then.
       Row = Struct.new(:day, :starts, :ends, :trip) do
+        # @return [Array<Integer>] days on which something begins
         def works = starts.keys
       end
 

@@ -21,6 +21,7 @@ module YellowTrack
         @finish = clock + seconds
       end
 
+      # Whether nothing is searched for: the first plan stands.
       def none? = seconds.zero?
 
       # A share of it, or so many seconds at most, from now on.

@@ -8,8 +8,10 @@ module YellowTrack
     # look_back, in days.
     Step = Struct.new(:key, :opening, :what, :place, :minutes, :hands, :after, :not_before, :days, :done, :ended,
       :look_back, keyword_init: true) do
+      # Whether it keeps the crew, and is not done.
       def crew? = place != "other" && ended.nil?
 
+      # Whether somebody else does it, and has not yet.
       def others? = place == "other" && ended.nil?
 
       # Whether it is of others, on a date that is fixed.
@@ -18,6 +20,7 @@ module YellowTrack
 
     # What a step comes after, and how long is waited: hours, or working days.
     After = Struct.new(:key, :hours, :days) do
+      # Whether something dries, sets or is delivered meanwhile.
       def wait? = !hours.nil? || !days.nil?
 
       # When the wait is over.

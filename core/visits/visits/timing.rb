@@ -32,6 +32,7 @@ module YellowTrack
       # @return [Model::Time, nil]
       def others(place) = (@model.others(place, ends) if @model.steps[place].others?)
 
+      # Whether whoever else was to come did not.
       def missed?(place) = others(place)&.missed || false
 
       # Working days by which a step could be put off; of others with a date, by which that date may

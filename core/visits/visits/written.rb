@@ -13,6 +13,7 @@ module YellowTrack
         @steps, @timing = plan.model.steps, plan.timing
       end
 
+      # @return [Hash] as it stands in the file of visits
       def to_h = FORMAT.merge(outcome, what_follows, @was ? {"moved" => moves} : {}, {"checks" => checks})
 
       private

@@ -13,6 +13,7 @@ module YellowTrack
       # A word of a formula as the key of its value.
       def self.name(word) = word.tr(" ", "_").to_sym
 
+      # @param text [String] of a formula
       def initialize(text)
         @text = text
         @scanner = StringScanner.new(text)

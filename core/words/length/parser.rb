@@ -28,6 +28,7 @@ module YellowTrack
       LONGEST = 60
       EXAMPLES = {mm: "1487 mm or 58 9/16\"", in: "58 9/16 or 1487 mm"}.freeze
 
+      # @param signed [Boolean] whether less than nothing may be typed
       def initialize(written, unit:, signed:)
         raise ArgumentError, "no such unit: #{unit.inspect}" unless UNITS.include?(unit)
 

@@ -11,6 +11,7 @@ module YellowTrack
       }.freeze
       SHOWN = 40
 
+      # @param rules [Hash] of the schema that the value breaks
       def initialize(value, rules)
         @value = value
         @rules = rules

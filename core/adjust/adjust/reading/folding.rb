@@ -23,15 +23,19 @@ module YellowTrack
         # Nothing is read under its corners.
         def planned_floor = {}
 
+        # @return [Symbol] how it goes, by which benches and screens are chosen
         def motion = :fold
 
+        # @return [String] above what is read of it
         def title = "Pair at #{name}"
 
         # A slide is set by its scale, the jack as a kit's adjuster.
         def step(control, per_turn = nil) = slide?(control) ? SLIDE : super
 
+        # A slide is loosened and pushed, and has no turns.
         def turned?(control) = !slide?(control) && super
 
+        # @return [Array<Rational>, nil] mm that a slide goes either way; nil where the kit does not say
         def range(control) = slide?(control) ? kit["slide"]&.then { |most| [-most, most] } : super
 
         private

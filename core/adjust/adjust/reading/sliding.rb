@@ -8,6 +8,7 @@ module YellowTrack
         GAPS = %w[top middle bottom].freeze
         CONTROLS = %w[left right].freeze
 
+        # @return [Symbol] how it goes, by which benches and screens are chosen
         def motion = :slide
 
         # As it is told beside others.

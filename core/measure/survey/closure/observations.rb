@@ -37,6 +37,7 @@ module YellowTrack
           fitting.to_a
         end
 
+        # @return [Array<Observation>] widths, heights and diagonals as far as they were read
         def distances(survey)
           DISTANCES.filter_map do |reading, (from, to, sigma)|
             value = survey[reading]
@@ -44,6 +45,7 @@ module YellowTrack
           end
         end
 
+        # @return [Array<Observation>] leans of the jambs as far as they were read
         def leans(survey)
           OFFSETS.filter_map do |reading, (from, to)|
             value = survey[reading]
@@ -51,6 +53,7 @@ module YellowTrack
           end
         end
 
+        # @return [Array<Observation>] the two lower corners
         def floor(survey)
           floor = survey.floor
           rise = floor.at(survey["widths.bottom"]) - floor.at(0)
@@ -58,6 +61,7 @@ module YellowTrack
             value: rise.to_f, sigma: floor_sigma(survey, floor))
         end
 
+        # @return [Rational] mm: what a floor that nobody read may be out, or a station that was
         def floor_sigma(survey, floor)
           return FLOOR_SIGMA if floor.read?
 

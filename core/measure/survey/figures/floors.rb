@@ -23,6 +23,7 @@ module YellowTrack
         # Rise at a place above the datum.
         def at(x) = floor.at(x)
 
+        # Whether anybody laid a level along it.
         def read? = floor.read?
 
         private

@@ -5,6 +5,7 @@ module YellowTrack
     class Widths
       # Panels that lap: the left-over of rounding goes to the lap.
       class Lapped < Widths
+        # The lap that is wanted gives the width, and the width the lap that comes of it.
         def initialize(brief, pattern, run)
           super
           @wanted = brief.take("lap", "lap.design", "Design lap, o")

@@ -6,6 +6,7 @@ module YellowTrack
       # One panel, or a pair that parts: no lap. The left-over goes to the
       # meet gap, or comes off the cover at the closing side.
       class Parted < Widths
+        # Without a lap the run gives the width, and a meet is what is left over.
         def initialize(brief, pattern, run)
           super
           @width = ready_made? ? ready_made : own

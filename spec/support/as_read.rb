@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require "digest"
+require "nokogiri"
+
+# A page as somebody reads it, in lines of text: its words, where each link and button leads, what stands in each
+# field, and a mark of each drawing and of the whole markup, which moves with anything that is not told in words.
+#
+# Sample:
+#
+#   the whole: 4be0a6f1c2
+#   Size
+#   Panel width → /openings/1/slide
+#   survey.depth [124] seen [3]
+#   drawing "Set in its opening": 77ac01d3e9
+class AsRead
+  FOLDER = "#{__dir__}/../as_read".freeze
+  LEFT_OUT = %w[script style template head].freeze
+  LINES = %w[p div li tr h1 h2 h3 h4 form details summary section header footer nav main dl dt table fieldset legend
+    figure label article aside ul ol button].freeze
+  HIDDEN = %w[authenticity_token once seen stage].freeze
+  STATES = %w[disabled aria-pressed aria-current aria-label title open placeholder].freeze
+
+  class << self
+    # @param path [String] "/openings/1/size?unit=own"
+    # @return [String] the file that its record stands in
+    def file(path)
+      name = path.scan(/[a-z0-9]+/i).join("-")
+      "#{FOLDER}/#{name.empty? ? "first" : name}.txt"
+    end
+
+    # @param markup [String] of a whole page
+    # @return [String] as it reads
+    def of(markup) = new(lasting(markup)).to_s
+
+    private
+
+    # Without what is another each time a page is sent.
+    def lasting(markup)
+      markup.gsub(/(name="(?:authenticity_token|once)" value=|"X-CSRF-Token": )"[^"]*"/, '\1""')
+        .gsub(/(authenticity_token|pass)=[\w%.-]+/, '\1=').gsub(/\?v=\w+/, "").gsub(%r{/\S*/d\d{8}-\d+-\w+}, "")
+    end
+  end
+
+  # @param markup [String]
+  def initialize(markup)
+    @markup = markup
+    @lines = [+""]
+  end
+
+  # @return [String]
+  def to_s
+    body = Nokogiri::HTML5(@markup).at_css("body")
+    body.css("header.head, .skip").remove # alike on every page
+    read(body)
+    words = @lines.map { |line| line.gsub(/[[:space:]]+/, " ").strip }.reject(&:empty?)
+    ["the whole: #{mark(@markup)}", *words].join("\n") << "\n"
+  end
+
+  private
+
+  def read(node)
+    node.children.each do |child|
+      if child.text? then @lines.last << child.text
+      elsif child.name == "svg" then line("drawing \"#{named(child)}\": #{mark(child.to_html)}")
+      elsif child.element? && !LEFT_OUT.include?(child.name) then element(child)
+      end
+    end
+  end
+
+  def element(node)
+    own = LINES.include?(node.name)
+    @lines << +"" if own
+    @lines.last << field(node) << states(node)
+    read(node)
+    @lines.last << " → #{node["href"] || node["action"]}" if node["href"]
+    @lines << +"" if own
+  end
+
+  def field(node)
+    case node.name
+    when "input" then HIDDEN.include?(node["name"]) ? "" : " #{node["name"]} [#{node["value"]}#{" ticked" if node["checked"]}] "
+    when "option" then node["selected"] ? " *" : " "
+    when "select", "textarea", "button" then " #{node["name"]} "
+    else ""
+    end
+  end
+
+  def states(node)
+    said = STATES.filter_map { |name| node[name] && "#{name}#{"=#{node[name]}" unless node[name].empty?}" }
+    said.empty? ? "" : " (#{said.join(", ")}) "
+  end
+
+  def named(drawing) = drawing["aria-label"] || drawing.at_css("title, desc")&.text
+
+  def line(text) = @lines.push(+text, +"")
+
+  def mark(text) = Digest::SHA256.hexdigest(text)[0, 10]
+end
