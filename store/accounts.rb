@@ -24,6 +24,9 @@ module YellowTrack
         @db = db
         @accounts = db[:accounts]
         @sessions = db[:account_active_session_keys]
+        # Every page asks it: prepared once.
+        @in_by = @accounts.join(@sessions.select(:account_id, :session_id, :last_use), account_id: :id)
+          .where(account_id: :$id, session_id: :$session_id).prepare(:first, :account_in_by_session)
       end
 
       # A name as it is looked for: as written in any case, with any spaces.
@@ -113,13 +116,13 @@ module YellowTrack
       # @param now [Time]
       # @return [Account, nil]
       def signed_in(id, session_id, now: Time.now)
+        row = @in_by.call(id:, session_id:) or return
+        age = now - Time.iso8601(row[:last_use])
         session = @sessions.where(account_id: id, session_id:)
-        last = session.get(:last_use) or return
-        age = now - Time.iso8601(last)
         return session.delete && nil if age > IDLE
 
         note_use(session, now) if age.abs > FRESH
-        find(id)&.then { |one| one if one.open }
+        account(row).then { |one| one if one.open }
       end
 
       # @return [Array<Session>] the latest used first

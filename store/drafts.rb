@@ -22,12 +22,13 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @drafts = db[:drafts]
+        @his = @drafts.where(opening_id: :$opening, owner: [:$owner, ANYBODY]).order(:owner).prepare(:select, :his_drafts)
       end
 
       # @param owner [String]
       # @return [Hash{String => Draft}] his, by key
       def of(opening_id, owner)
-        @drafts.where(opening_id:, owner: [owner, ANYBODY]).order(:owner).to_hash(:key).transform_values { draft(_1) }
+        @his.call(opening: opening_id, owner:).to_h { |row| [row[:key], draft(row)] }
       end
 
       # @param owner [String]

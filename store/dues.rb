@@ -16,6 +16,7 @@ module YellowTrack
         @dues = db[:dues]
         @hanging = @dues.exclude(job_id: binned(:jobs))
           .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned(:openings)))).order(:day, :id)
+        @asked = {} # the first page asks the same each time: prepared once
       end
 
       # In the place of those of a kind that there were.
@@ -32,16 +33,13 @@ module YellowTrack
 
       # What is due of jobs and openings that hang, the soonest first.
       #
-      # @param until_day [String, nil] ISO; later ones are left out
-      # @param from [String, nil] ISO; earlier ones are left out
-      # @param begun [String, nil] ISO; what is waited for only later is left out
+      # @param most [Integer] how many; -1 for all
+      # @param bounds [Hash{Symbol => String}] ISO: until_day, later ones are left out; from, earlier ones; begun, what
+      #   is waited for only later
       # @return [Array<Due>]
-      def of(kind, until_day: nil, from: nil, begun: nil, most: nil)
-        rows = @hanging.where(kind:)
-        rows = rows.where { |row| row.day <= until_day } if until_day
-        rows = rows.where { |row| row.day >= from } if from
-        rows = rows.where(Sequel.|({since => nil}, Sequel.expr(since) <= begun)) if begun
-        rows.limit(most).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
+      def of(kind, most: -1, **bounds)
+        question = @asked[bounds.keys] ||= asking(bounds.keys)
+        question.call(kind:, most:, **bounds).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
       end
 
       # What of others is done is waited for no longer.
@@ -57,6 +55,13 @@ module YellowTrack
       end
 
       private
+
+      def asking(bounds)
+        limits = {until_day: Sequel[:day] <= :$until_day, from: Sequel[:day] >= :$from,
+                  begun: Sequel.|({since => nil}, Sequel.expr(since) <= :$begun)}
+        limits.fetch_values(*bounds).reduce(@hanging.where(kind: :$kind)) { |rows, limit| rows.where(limit) }
+          .limit(:$most).prepare(:select, :"dues_#{bounds.join("_")}")
+      end
 
       def since = Sequel.function(:json_extract, :says, "$.since")
 

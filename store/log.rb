@@ -16,6 +16,7 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @entries = db[:log_entries]
+        @of_one = of_sets(:$opening).order(:id).prepare(:select, :log_of_one) # every page of an opening asks it
       end
 
       # Writes an entry. None is ever changed.
@@ -84,7 +85,8 @@ module YellowTrack
       # @param opening_ids [Array<Integer>]
       # @return [Hash{Integer => HungLog}]
       def told(opening_ids)
-        entries = of_sets(opening_ids).order(:id).map { |row| entry(row) }.select(&:whole?).group_by(&:opening_id)
+        rows = opening_ids.one? ? @of_one.call(opening: opening_ids.first) : of_sets(opening_ids).order(:id)
+        entries = rows.map { |row| entry(row) }.select(&:whole?).group_by(&:opening_id)
         opening_ids.to_h { |id| [id, HungLog.new(entries[id] || [])] }
       end
 

@@ -37,10 +37,11 @@ module YellowTrack
         @db = db
         @log = log
         @openings = db[:openings]
+        @one = @openings.where(id: :$id).prepare(:first, :one_opening) # every page of one asks it
       end
 
       # @return [Opening, nil]
-      def find(id) = @openings.first(id:)&.then { |row| opening(row) }
+      def find(id) = @one.call(id:)&.then { |row| opening(row) }
 
       # @param document [Document]
       # @yieldparam opening [Opening] as it was added

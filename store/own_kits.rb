@@ -12,10 +12,11 @@ module YellowTrack
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @kits, @replaced = db[:own_kits], replaced
+        @all = @kits.order(:id).select(:id, :sheet).prepare(:select, :all_own_kits)
       end
 
       # @return [Hash{String => Hash}] sheets by id
-      def all = @kits.order(:id).to_hash(:id, :sheet).transform_values { |sheet| JSON.parse(sheet) }
+      def all = @all.call.to_h { |row| [row[:id], JSON.parse(row[:sheet])] }
 
       # @return [Hash, nil]
       def sheet(id) = @kits.where(id:).get(:sheet)&.then { |sheet| JSON.parse(sheet) }

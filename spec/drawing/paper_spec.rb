@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/as_read"
+
 RSpec.describe YellowTrack::Drawing::Paper::Pack do
   fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35,
           "half_jamb" => {"thickness" => 22}}
@@ -44,6 +46,20 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
     end
     margin = 34 * 25.4 / 72
     pivots.each { |at| expect(crosses.map { |cross| cross - margin }).to include(be_within(0.05).of(at)) }
+  end
+
+  # A mark of each sheet's lines, words and places: `bin/test --as-read` writes them anew.
+  it "puts every sheet of every manner on paper as it did" do
+    ways = {"lapping" => {"family" => "bypass", "kit" => "twin-42"}, "folding" => fold, "pocket" => {"family" => "pocket", "kit" => "pocket-90"},
+            "wall" => {"family" => "bypass", "kit" => "bar-1", "panels" => 1, "pattern" => [1], "opens" => "right"},
+            "rolling" => {"family" => "bypass", "kit" => "roll-36"}}
+    marks = ways.flat_map do |way, set|
+      sheets = pack(plan("survey.beside" => {"left" => 3000, "right" => 3000}, "set" => set)).render
+        .scan(/stream\n(.*?)\nendstream/m).flatten.select { |stream| stream.include?("BT\n") }
+      sheets.each.with_index(1).map { |sheet, number| "#{way} #{number}: #{AsRead.mark(sheet)}\n" }
+    end
+    expect(marks.length).to be > 30
+    expect(marks).to eq AsRead.kept("papers.marks", marks.join).lines
   end
 
   it "says on every page what it belongs to" do

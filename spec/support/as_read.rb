@@ -23,11 +23,20 @@ class AsRead
 
   class << self
     # @param path [String] "/openings/1/size?unit=own"
-    # @return [String] the file that its record stands in
-    def file(path)
-      name = path.scan(/[a-z0-9]+/i).join("-")
-      "#{FOLDER}/#{name.empty? ? "first" : name}.txt"
+    # @return [String] what its record is called
+    def name(path) = "#{(path == "/") ? "first" : path.scan(/[a-z0-9]+/i).join("-")}.txt"
+
+    # What is kept under a name; what is given is kept from now on where records are written anew.
+    #
+    # @return [String] empty for a name that there is not
+    def kept(name, now)
+      file = "#{FOLDER}/#{name}"
+      File.write(file, now) if ENV["AS_READ"] == "renew"
+      File.exist?(file) ? File.read(file) : ""
     end
+
+    # @return [String] that moves with anything in the text
+    def mark(text) = Digest::SHA256.hexdigest(text)[0, 10]
 
     # @param markup [String] of a whole page
     # @return [String] as it reads
@@ -54,7 +63,7 @@ class AsRead
     body.css("header.head, .skip").remove # alike on every page
     read(body)
     words = @lines.map { |line| line.gsub(/[[:space:]]+/, " ").strip }.reject(&:empty?)
-    ["the whole: #{mark(@markup)}", *words].join("\n") << "\n"
+    ["the whole: #{AsRead.mark(@markup)}", *words].join("\n") << "\n"
   end
 
   private
@@ -62,7 +71,7 @@ class AsRead
   def read(node)
     node.children.each do |child|
       if child.text? then @lines.last << child.text
-      elsif child.name == "svg" then line("drawing \"#{named(child)}\": #{mark(child.to_html)}")
+      elsif child.name == "svg" then line("drawing \"#{named(child)}\": #{AsRead.mark(child.to_html)}")
       elsif child.element? && !LEFT_OUT.include?(child.name) then element(child)
       end
     end
@@ -94,6 +103,4 @@ class AsRead
   def named(drawing) = drawing["aria-label"] || drawing.at_css("title, desc")&.text
 
   def line(text) = @lines.push(+text, +"")
-
-  def mark(text) = Digest::SHA256.hexdigest(text)[0, 10]
 end

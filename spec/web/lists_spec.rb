@@ -93,10 +93,9 @@ RSpec.describe "Lists" do
   end
 
   it "are compressed on their way to another machine" do
-    many(3)
-    far = {"REMOTE_ADDR" => "192.0.2.7"}, {"HTTP_X_FORWARDED_FOR" => "192.0.2.7"}, {}
-    packed = far.map do |from|
-      get("/", {}, {"HTTP_HOST" => Site::HOST, "HTTP_ACCEPT_ENCODING" => "gzip", **from})
+    from = [{"REMOTE_ADDR" => "192.0.2.7"}, {"HTTP_X_FORWARDED_FOR" => "192.0.2.7"}, {}]
+    packed = from.map do |address|
+      get("/account/sign-in", {}, {"HTTP_HOST" => Site::HOST, "HTTP_ACCEPT_ENCODING" => "gzip", **address})
       last_response["content-encoding"]
     end
     expect(packed).to eq ["gzip", "gzip", nil]

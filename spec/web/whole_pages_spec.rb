@@ -30,10 +30,11 @@ RSpec.describe "A whole page" do
     jobs = book.jobs.all.flat_map { |job|
       %w[/cut /price /visits /built ?new=1].push("").map { |way| "/jobs/#{job.id}#{way}" }
     }
+    drills = YellowTrack::Practice::Drills.all.keys.flat_map { |key| ["/practice/#{key}/3", "/practice/#{key}/4?level=4"] }
     ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
       "/rack", "/rules", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
-      "/backups", "/practice/what-ails/3", "/practice/cut-from/3", "/practice/holds-up/3", "/practice/which-way/3",
-      "/practice/panel-width/3", "/practice/schools/3", "/practice/tightest/learn"]
+      "/backups", *drills, "/practice/tightest/learn", "/openings/1/size?unit=other", "/openings/4/prepare?unit=other",
+      "/openings/8/adjust?unit=other", "/openings/2/choose?unit=other"]
   end
 
   # What is said for somebody who sees it, or hears it.
@@ -61,9 +62,8 @@ RSpec.describe "A whole page" do
 
   # How it reads, beside how it read.
   def other_lines(path)
-    now, file = AsRead.of(last_response.body), AsRead.file(path)
-    File.write(file, now) if ENV["AS_READ"] == "renew"
-    before = File.exist?(file) ? File.read(file) : ""
+    now = AsRead.of(last_response.body)
+    before = AsRead.kept(AsRead.name(path), now)
     (now.lines - before.lines).first(5) + (before.lines - now.lines).first(5).map { |line| "no more: #{line}" }
   end
 
@@ -74,6 +74,6 @@ RSpec.describe "A whole page" do
       [path, faults_of(page) + slips_of(page) + other_lines(path)]
     end
     expect(faults.reject { |_, list| list.empty? }.first(5)).to eq []
-    expect(faults.keys.map { |path| AsRead.file(path) }).to match_array Dir["#{AsRead::FOLDER}/*.txt"]
+    expect(faults.keys.map { |path| AsRead.name(path) }).to match_array Dir.children(AsRead::FOLDER).grep(/txt/)
   end
 end
