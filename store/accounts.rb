@@ -24,9 +24,9 @@ module YellowTrack
         @db = db
         @accounts = db[:accounts]
         @sessions = db[:account_active_session_keys]
-        # Every page asks it: prepared once.
+        # Every page asks it: prepared once. Read to its end, so that nothing stays open that a writer waits for.
         @in_by = @accounts.join(@sessions.select(:account_id, :session_id, :last_use), account_id: :id)
-          .where(account_id: :$id, session_id: :$session_id).prepare(:first, :account_in_by_session)
+          .where(account_id: :$id, session_id: :$session_id).prepare(:select, :account_in_by_session)
       end
 
       # A name as it is looked for: as written in any case, with any spaces.
@@ -116,7 +116,7 @@ module YellowTrack
       # @param now [Time]
       # @return [Account, nil]
       def signed_in(id, session_id, now: Time.now)
-        row = @in_by.call(id:, session_id:) or return
+        row = @in_by.call(id:, session_id:).first or return
         age = now - Time.iso8601(row[:last_use])
         session = @sessions.where(account_id: id, session_id:)
         return session.delete && nil if age > IDLE

@@ -37,11 +37,11 @@ module YellowTrack
         @db = db
         @log = log
         @openings = db[:openings]
-        @one = @openings.where(id: :$id).prepare(:first, :one_opening) # every page of one asks it
+        @one = @openings.where(id: :$id).prepare(:select, :one_opening) # read to its end: nothing stays open
       end
 
       # @return [Opening, nil]
-      def find(id) = @one.call(id:)&.then { |row| opening(row) }
+      def find(id) = @one.call(id:).first&.then { |row| opening(row) }
 
       # @param document [Document]
       # @yieldparam opening [Opening] as it was added
