@@ -115,7 +115,9 @@ module YellowTrack
 
       def jamb(mm, side, from, to:) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
 
-      def bays
+      def bays = @pen.place("reach.widest", "fold.clear") { each_bay }
+
+      def each_bay
         @set.bays.each_with_index do |bay, place|
           left = x([bay.from, jambs[0]].max)
           right = x([bay.to, jambs[1]].min)
@@ -126,8 +128,10 @@ module YellowTrack
 
       def clear
         dimension = Dimension.new(@pen)
-        windows.each do |from, to|
-          dimension.across(x(from), x(to), foot + 22, figure: @printer.text(to - from), feet: foot + 2)
+        @pen.place("reach.widest", "fold.clear") do
+          windows.each do |from, to|
+            dimension.across(x(from), x(to), foot + 22, figure: @printer.text(to - from), feet: foot + 2)
+          end
         end
       end
     end

@@ -21,7 +21,10 @@ module YellowTrack
         # @param printer [Length::Printer]
         # @param spread [Spread]
         # @param top [Numeric] where it begins, screen units
-        def of(plan, moves, printer, spread:, top:) = drawn(plan).new(plan, moves, printer, spread:, top:)
+        # @param most [Numeric] screen units of height, over which it is broken in the middle
+        def of(plan, moves, printer, spread:, top:, most: MOST)
+          drawn(plan).new(plan, moves, printer, spread:, top:, most:)
+        end
 
         # What it has to show of the floor's length, mm.
         def span(plan) = drawn(plan).shown(plan)
@@ -40,11 +43,12 @@ module YellowTrack
       end
 
       # @param top [Numeric] where it begins, screen units
-      def initialize(plan, moves, printer, spread:, top:)
+      def initialize(plan, moves, printer, spread:, top:, most: MOST)
+        @most = most
         @plan, @set, @moves, @printer, @spread = plan, plan.set, moves, printer, spread
         @above = top + WALL
         @from, @to = spread.from, spread.to
-        @tall = [spread.length(self.top), MOST].min
+        @tall = [spread.length(self.top), most].min
       end
 
       # Where the opening's head and its floor are, and where the drawing ends, screen
@@ -106,7 +110,7 @@ module YellowTrack
         @above + part + TORN * (down - part) / (full - 2 * part)
       end
 
-      def torn? = @spread.length(top) > MOST
+      def torn? = @spread.length(top) > @most
 
       # Across the whole front, between two rough lines.
       def torn
@@ -202,7 +206,9 @@ module YellowTrack
       # A track with its fixing holes, its left end at x and its face at a
       # height, mm.
       def rail(start, height)
-        @pen.rect([x(start), y(height)], [@spread.length(@set.track.length), TRACK], "runs track")
+        @pen.place("track.length", "track.mount_height", "wall.rail_line", "wall.rail_start") do
+          @pen.rect([x(start), y(height)], [@spread.length(@set.track.length), TRACK], "runs track")
+        end
         @set.track.holes.each { |hole| @pen.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
         @set.track.joints.each do |joint|
           @pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut")
@@ -211,26 +217,35 @@ module YellowTrack
 
       # Hangers from a track whose face is at a height, mm.
       def hangers(height)
-        @set.panels.zip(lefts).each do |panel, left|
-          panel.rollers.each do |roller|
-            place = x(left + roller)
-            @pen.line([place, y(height)], [place, y(foot + panel.height) + 10], "seen")
-            @pen.circle([place, y(height) + TRACK / 2], ROLLER, "runs")
+        @pen.place("panels.rollers", "panels.spacing") do
+          @set.panels.zip(lefts).each do |panel, left|
+            panel.rollers.each { |roller| hanger(x(left + roller), y(height), y(foot + panel.height) + 10) }
           end
         end
       end
 
+      def hanger(place, from, to)
+        @pen.line([place, from], [place, to], "seen")
+        @pen.circle([place, from + TRACK / 2], ROLLER, "runs")
+      end
+
       def guides(places)
-        places.each { |place| @pen.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
+        @pen.place(*@set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" }, "guides.floor_width") do
+          places.each { |place| @pen.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
+        end
       end
 
       def sizes
         @dimension = Dimension.new(@pen)
         ends = @plan.sizing.jambs.map { |jamb| x(jamb) }
-        @dimension.across(*ends, above - 8, figure: figure(@plan.sizing.width), feet: above)
+        @pen.place("sizing.width", "run") do
+          @dimension.across(*ends, above - 8, figure: figure(@plan.sizing.width), feet: above)
+        end
         side = x(@to) + WALL
-        @dimension.upright(y(foot + @set.height), y(foot), side + 24, figure: figure(@set.height), feet: side)
-        widths
+        @pen.place("panels.height", "sizing.height") do
+          @dimension.upright(y(foot + @set.height), y(foot), side + 24, figure: figure(@set.height), feet: side)
+        end
+        @pen.place("panels.width") { widths }
       end
 
       # Each panel's width under it; neighbours on two lines, since they lap.

@@ -34,8 +34,10 @@ module YellowTrack
       def draw_on(pen)
         @pen = pen
         ground
-        @pen.line([x(@from), top], [x(@to), top], "cut")
-        figures
+        @pen.place("gap", "set.gap") do
+          @pen.line([x(@from), top], [x(@to), top], "cut")
+          figures
+        end
       end
 
       # Its numbers, in words.

@@ -20,6 +20,7 @@ module YellowTrack
         "shut" => {weight: 0, fill: :strip}, "open-day" => {weight: 0, fill: :paper},
         "others" => {weight: 0.9, dash: [5, 4]}, "chain" => {weight: 2.4},
         "tie" => {weight: 0.5, ink: :half, dash: [2, 4]}, "hatch" => {weight: 0.5, ink: :half},
+        "marked" => {weight: 2.4}, "framed" => {weight: 1.6, fill: :sheet},
         "torn" => {weight: 0, fill: :paper}, "grip" => {weight: 0.9, fill: :rolling},
         "clear-word" => {size: 15, bold: true},
         "hole" => {weight: 0.9, fill: :sheet}, "bay" => {weight: 0.9, ink: :half},
@@ -28,7 +29,7 @@ module YellowTrack
         "tape" => {weight: 0.9, ink: :half, dash: [7, 4]}, "tape unread" => {weight: 0.9, ink: :hair, dash: [7, 4]},
         "tape suspect" => {weight: 2, ink: :stop}, "tape now" => {weight: 2.4},
         "figure" => {size: 15, bold: true}, "letter" => {size: 28, bold: true}, "plan-letter" => {size: 14, bold: true},
-        "quiet" => {size: 13, fill: :half}, "bay-word" => {size: 13}
+        "quiet" => {size: 14, fill: :half}, "bay-word" => {size: 14}
       }.transform_values { |line| Line.new(ink: :ink, **line).freeze }.freeze
 
       # What has no class of its own.

@@ -13,6 +13,7 @@ module YellowTrack
       PANEL_FOOT = 44 # screen units of panel shown above the foot
       LEFTS = {head: 44, foot: 210}.freeze
       CEILING = 16 # screen units
+      BETWEEN = 26 # screen units from what is written under the head to the foot's panels
 
       # One panel across: from and to, mm from the front.
       Across = Struct.new(:name, :from, :to)
@@ -45,7 +46,8 @@ module YellowTrack
       # @param hung_from [Numeric] what the panels hang from, screen units
       # @param floor [Numeric] screen units
       def on_beside(pen, left, hung_from, floor:)
-        @lefts, @head_top, @floor = {head: left + 44, foot: left + 34}, hung_from - CEILING, floor
+        @lefts, @head_top = {head: left + 44, foot: left + 34}, hung_from - CEILING
+        @floor = [floor, under_head + larger(@set.gap) + PANEL_FOOT + BETWEEN].max
         @pen, @dimension = pen, Dimension.new(pen)
         head
         foot
@@ -95,8 +97,10 @@ module YellowTrack
           @pen.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
           @pen.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
         end
-        @dimension.upright(down(0), down(above), z(0, :head) - 20, figure: say(above), feet: z(0, :head) - 14)
-        depths
+        @pen.place("kit.drop", "pivots.head_allowance", "kit.head_allowance") do
+          @dimension.upright(down(0), down(above), z(0, :head) - 20, figure: say(above), feet: z(0, :head) - 14)
+        end
+        @pen.place("depth.needed", "panels.thickness") { depths }
       end
 
       def ceiling = @pen.rect([z(0, :head) - 14, @head_top], [deep * @scale + 28, CEILING], "wall")
@@ -104,6 +108,9 @@ module YellowTrack
       # What the panels hang from or run in.
       def runs
       end
+
+      # Where what is written under the head ends, screen units.
+      def under_head = down(above) + SHOWN * @scale + 26 + 24 * [panels.length - 1, 1].min
 
       # Thickness, and the air to the next panel.
       def depths
@@ -125,7 +132,9 @@ module YellowTrack
         end
         ground(floor)
         below(floor, under)
-        @dimension.upright(floor - under, floor, z(deep, :foot) + 26, figure: say(@set.gap), feet: z(deep, :foot) + 6)
+        @pen.place("gap", "set.gap") do
+          @dimension.upright(floor - under, floor, z(deep, :foot) + 26, figure: say(@set.gap), feet: z(deep, :foot) + 6)
+        end
       end
 
       # Heights under the panels are drawn twice as large as the rest.

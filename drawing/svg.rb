@@ -64,6 +64,11 @@ module YellowTrack
         @parts << "</g>"
       end
 
+      # Draws the place of a number: where the number is taken in hand, it is drawn heavy.
+      #
+      # @param keys [Array<String>] of the ledger, its own first
+      def place(*keys, css: "its-place", &draw) = group(css, "data-place": keys.join(" "), &draw)
+
       # @return [String] the picture, with its text alternative
       def to_s
         ids = ["#{@name}-title", "#{@name}-description"]

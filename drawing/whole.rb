@@ -14,6 +14,8 @@ module YellowTrack
       TOP = 36
       BESIDE = 544 # where what is cut across stands
       CAPTION = 18
+      HIGH = 540 # screen units that all of it has; a front is broken for it
+      FRONT_LEAST = 120
 
       # @param plan [Plan]
       # @param moves [Moves] where its panels stand
@@ -23,10 +25,10 @@ module YellowTrack
       def initialize(plan, moves, printer, cut_printer:, live: false)
         @plan, @moves, @live = plan, moves, live
         spread = Spread.new([Elevation.span(plan), Above.span(plan), plan.sizing.jambs], LEFT, MAIN - LEFT - RIGHT)
-        @spread = spread
-        @front = Elevation.of(plan, moves, cut_printer, spread:, top: TOP)
-        @above = Above.of(plan, moves, printer, spread:, top: @front.bottom + CAPTION, live:)
-        @strip = FloorStrip.new(plan, printer, spread, top: @above.bottom + CAPTION)
+        @spread, @printer, @cut_printer = spread, printer, cut_printer
+        stack(Elevation::MOST)
+        over = @strip.bottom - HIGH
+        stack([Elevation::MOST - over, FRONT_LEAST].max) if over.positive?
         @across = Sections.of(plan, printer)
       end
 
@@ -65,9 +67,17 @@ module YellowTrack
         @above.draw_on(@pen)
         caption(@above.bottom + CAPTION - 6, "Floor gap along the travel, × #{factor}")
         @strip.draw_on(@pen)
+        Leads.new(@plan, @moves.lefts, @printer, front: @front, spread: @spread).draw_on(@pen) if @live
       end
 
       private
+
+      # The views under each other, the front no higher than that.
+      def stack(most)
+        @front = Elevation.of(@plan, @moves, @cut_printer, spread: @spread, top: TOP, most:)
+        @above = Above.of(@plan, @moves, @printer, spread: @spread, top: @front.bottom + CAPTION, live: @live)
+        @strip = FloorStrip.new(@plan, @printer, @spread, top: @above.bottom + CAPTION)
+      end
 
       def caption(y, words) = @pen.text([LEFT - 14, y], words, "quiet", anchor: "start")
 

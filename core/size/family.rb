@@ -114,6 +114,12 @@ module YellowTrack
     # Whether its panels are guided in a groove of theirs.
     def grooved? = false
 
+    # @return [Rational, nil] mm that neighbours lap; nil where none do
+    def lap = nil
+
+    # @return [Array<Rational>, nil] where they stand in the track, mm; nil where there are none
+    def stops = nil
+
     # @return [Bypass::Guides, nil] on the floor
     def guides = nil
 

@@ -53,6 +53,24 @@ module YellowTrack
       # @return [Array<Row>] of all its parts
       def all = parts.flat_map { |part| rows(part) }
 
+      # Its parts by what one does with their numbers, in working order.
+      #
+      # @return [Hash{Symbol => Array<Symbol>}] of cut, mark, gaps and opens
+      def groups = self.class::GROUPS.transform_values { |list| list & known_parts }.reject { |_, list| list.empty? }
+
+      # Its parts, in working order.
+      def parts = groups.values.flatten
+
+      # The worst that is to be said of a group's numbers.
+      #
+      # @param group [Symbol]
+      # @return [nil, :stop, :watch]
+      def worst(group)
+        codes = groups.fetch(group).flat_map { |part| rows(part) }.flat_map(&:codes).uniq
+        levels = @opening.checks(*codes).map(&:level)
+        %i[stop watch].find { |level| levels.include?(level) }
+      end
+
       # Size, weight and place of the panels.
       def panels
         names = @set.panels.map(&:name).join(", ")
@@ -191,6 +209,14 @@ module YellowTrack
       # The track, its packing, what it is screwed into.
       def track = [one_track, *packed, head].compact
 
+      # Where the track's stops stand; nil for none.
+      def stops
+        @set.stops && row("Stops at", [@set.stops.map { |stop| derived(stop) }.join(", ")],
+          "from the left jamb's foot, their faces",
+          keys: @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
+          line: ["where the hangers' plates meet them"])
+      end
+
       # Where the track is cut, joined and screwed.
       TRACK_KEYS = %w[track.length track.start track.packing track.mount_height kit.track.first
         kit.track.pitch].freeze
@@ -220,6 +246,9 @@ module YellowTrack
       end
 
       private
+
+      # Those that its set has.
+      def known_parts = self.class::GROUPS.values.flatten
 
       def own_rows(part) = @plan ? [public_send(part)].flatten.compact : []
 

@@ -11,8 +11,10 @@ module YellowTrack
           faces
           start = x(@set.track.start)
           rail(@set.track.start, @set.track.mount_height)
-          @pen.rect([start, y(floor_rail)], [@spread.length(@set.track.floor_rail), 3], "runs")
-          wheels
+          @pen.place("track.floor_rail", "engagement") do
+            @pen.rect([start, y(floor_rail)], [@spread.length(@set.track.floor_rail), 3], "runs")
+          end
+          @pen.place("panels.rollers", "panels.spacing") { wheels }
         end
 
         # What the wheels stand on, mm.

@@ -10,8 +10,8 @@ module YellowTrack
         def draw
           @set.panels.zip(@moves.spans).each { |panel, (from, to)| face(panel, from, to) }
           rail(@set.track.start, @set.track.mount_height)
-          half_jambs if @set.half_jamb
-          pivots
+          @pen.place("pivots.hidden", "pivots.top_seen") { half_jambs } if @set.half_jamb
+          @pen.place("kit.hole.diameter", "pivots.side_gap") { pivots }
         end
 
         def half_jambs

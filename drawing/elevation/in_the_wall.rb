@@ -21,7 +21,7 @@ module YellowTrack
 
         def draw
           faces
-          pockets
+          @pen.place("pocket.rough_width", "pocket.depth", "pocket.stay") { pockets }
           rail(@set.track.start, @set.track.mount_height)
           hangers(@set.track.mount_height)
         end

@@ -40,8 +40,10 @@ module YellowTrack
           return unless @set.wall.board_length
 
           high = @spread.length(@set.wall.board_size("height"))
-          @pen.rect([x(rail_start), y(@set.track.mount_height) - high / 2],
-            [@spread.length(@set.wall.board_length), high], "hidden")
+          @pen.place("wall.header.length") do
+            @pen.rect([x(rail_start), y(@set.track.mount_height) - high / 2],
+              [@spread.length(@set.wall.board_length), high], "hidden")
+          end
         end
 
         # Studs behind, and the rail's holes that meet them.

@@ -48,6 +48,9 @@ module YellowTrack
         # Layers and panels are groups on screen only.
         def group(_css, **) = yield
 
+        # Nothing is taken in hand on paper; what would be shown of it there is left out.
+        def place(*, css: "its-place") = (css == "its-place") && yield
+
         # Words at a point, turned by degrees.
         def text(at, words, css, anchor: "middle", turn: 0)
           style, origin = Lines.of(css), point(at)

@@ -5,8 +5,10 @@ module YellowTrack
     # The style sheets of a page: base, the parts that pages share, and the sheet of its own folder.
     # A sheet of a folder names that folder's pages at the head of every rule (spec/web/styles_spec.rb).
     module Styles
-      PARTS = %w[base head controls rail drawing bench adjust shared place].map { |name| "/css/#{name}.css" }.freeze
+      PARTS = %w[base head controls rail drawing bench shared].map { |name| "/css/#{name}.css" }.freeze
       OF_PAPER = %w[base head controls drawing paper].map { |name| "/css/#{name}.css" }.freeze
+      # Parts that a few folders share.
+      FEW = {"/css/adjust.css" => %w[adjust rehang practice], "/css/place.css" => %w[measure adjust rehang]}.freeze
 
       # What each folder's own sheet says, by the folder's name.
       OWN = Dir["#{ROOT}/web/*/page.css"].sort.to_h { |file|
@@ -19,7 +21,10 @@ module YellowTrack
       # @param folder [String] of the page's template: "look"
       # @param paper [Boolean] whether it is laid out to be printed
       # @return [Array<String>] paths, in the order that they are loaded
-      def of(folder, paper: false) = [*(paper ? OF_PAPER : PARTS), *(path(folder) if OWN.key?(folder))]
+      def of(folder, paper: false)
+        few = FEW.select { |_, folders| folders.include?(folder) }.keys
+        [*(paper ? OF_PAPER : PARTS + few), *(path(folder) if OWN.key?(folder))]
+      end
 
       # @return [String] where a folder's own sheet is served
       def path(folder) = "/pages/#{folder}.css"

@@ -13,13 +13,13 @@ module YellowTrack
         # @return [Desk::Tally] the set in numbers, part by part
         def tally = @tally ||= Desk::Tally.of(opening)
 
-        def_delegators :tally, :parts, :choices, :placeholder_of
+        def_delegators :tally, :parts, :groups, :worst, :choices, :placeholder_of
 
         # @return [Drawings] of a plan
         def drawings = @drawings ||= Drawings.new(opening, params["at"].is_a?(Hash) ? params["at"] : {})
 
         # Pieces that are drawn anew after a save, by their templates.
-        def renewed = ["size/drawings", "size/all_numbers"]
+        def renewed = ["size/drawings", "size/all_numbers", ("size/half_jamb" if opening.kit.manner.folds?)].compact
 
         # @return [Array<Desk::Tally::Row>] of a part
         def rows(part) = tally.rows(part)
@@ -36,6 +36,11 @@ module YellowTrack
           else super
           end
         end
+
+        GROUPS = {cut: "Cut", mark: "Mark", gaps: "Gaps", opens: "Opens"}.freeze
+
+        # What a group of numbers is called.
+        def group_name(group) = GROUPS.fetch(group)
 
         # How its panels are moved on the drawing.
         def caption

@@ -8,23 +8,26 @@ module YellowTrack
         CHOICES = {
           panels: [nil, ["Change kit and panels", PANEL_CHOICES + %w[set.panels set.hand]]],
           slab: SLAB_CHOICES,
-          pivots: ["set.side_gap", ["Half jamb and setback",
-            %w[set.half_jamb.thickness set.half_jamb.depth set.setback]]],
+          side: ["set.side_gap", nil],
+          pivots: [nil, ["Half jamb and setback", %w[set.half_jamb.thickness set.half_jamb.depth set.setback]]],
           gap: ["set.gap", nil], handle: [nil, ["Hinge stile or middle", %w[set.handle]]],
           track: [nil, ["Packing", %w[set.packing.left set.packing.right set.packing.head]]]
         }.freeze
 
-        # Its parts, in working order.
-        def parts = %i[panels slab stand pivots lead gap track depth handle room wanted opens]
+        GROUPS = {cut: %i[panels slab track wanted], mark: %i[stand pivots depth handle], gaps: %i[side lead gap],
+                  opens: %i[room opens]}.freeze
 
-        # Where the pivots stand.
-        def pivots
-          [row("Side gap", [derived(@set.gaps.side)],
+        # The gap beside the pivots.
+        def side
+          row("Side gap", [derived(@set.gaps.side)],
             "pivots at #{@set.pivots.map { |place| short(place) }.join(" and ")}",
             keys: %w[pivots.side_gap pivots.least_corner pivots.least_half_jamb pivots.at.left pivots.at.right],
             line: ["kit's, the turn's and the strip's, the most of them"],
-            codes: %w[bifold.pinch bifold.lean bifold.setback]), holes, strip, hangs].compact
+            codes: %w[bifold.pinch bifold.lean bifold.setback])
         end
+
+        # What is bored for the pivots, how far in and down they hang.
+        def pivots = [holes, strip, hangs].compact
 
         # What is bored in the panels' edges for pivots and pins.
         def holes

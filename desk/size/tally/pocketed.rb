@@ -14,8 +14,8 @@ module YellowTrack
           pulls: [nil, ["Soft close", SOFT_CLOSE]]
         }.freeze
 
-        # Its parts, in working order.
-        def parts = %i[panels slab stand frame wall stay gap track rollers pulls wanted opens]
+        GROUPS = {cut: %i[panels slab frame track wanted], mark: %i[stand wall rollers pulls], gaps: %i[stay gap],
+                  opens: %i[opens]}.freeze
 
         # The rough opening for its frame.
         def frame

@@ -39,15 +39,8 @@ module YellowTrack
           NO_USE.fetch(manner.carried) + ((manner.key == "top-hung") ? [] : TONGUE)
         end
 
-        # Its parts, in working order.
-        def parts
-          if @set&.covers?
-            return [:panels, :slab, *(:lap if @set.lap), :stand, :gap, :guide, :track, :rollers, :wall, :pulls,
-              :wanted, :opens]
-          end
-
-          %i[panels slab lap stand guide gap track rollers depth pulls wanted opens]
-        end
+        GROUPS = {cut: %i[panels slab track wanted], mark: %i[wall stand guide rollers stops depth pulls],
+                  gaps: %i[lap gap], opens: %i[opens]}.freeze
 
         # How far panels lap; nil where none do.
         def lap
@@ -101,17 +94,9 @@ module YellowTrack
             codes: %w[guide.lift guide.floor bypass.meet])
         end
 
-        # Stops, and the rails of open lanes.
+        # The track, or the rails of open lanes.
         def track
-          [*of_track, stops, *packed, head].compact
-        end
-
-        # Where the stops stand; nil for none.
-        def stops
-          @set.stops && row("Stops at", [@set.stops.map { |stop| derived(stop) }.join(", ")],
-            "from the left jamb's foot, their faces",
-            keys: @set.stops.each_index.map { |place| "track.stops.#{place + 1}" },
-            line: ["where the hangers' plates meet them"])
+          [*of_track, *packed, head].compact
         end
 
         # Track or rails, and the rail on the floor.
@@ -194,6 +179,11 @@ module YellowTrack
         public :opens
 
         private
+
+        def known_parts
+          none = @set&.covers? ? [:depth, *(:lap unless @set.lap)] : [:wall]
+          super - none
+        end
 
         def gaps = @set.panels.map(&:travel_gap)
 

@@ -1,3 +1,5 @@
+import { takeNext } from "/js/in-hand.js"
+
 // The keys of the list that ? shows; never taken while typing.
 const GO = { w: "/", k: "/kits", v: "/visits" }
 
@@ -23,7 +25,7 @@ export function stageKeys() {
     else if (event.key === "u") follow(event, '[data-key="u"]')
     else if (event.key === "n") begin(event)
     else if (event.key === "m") document.querySelector(".rail li a")?.click()
-    else if (event.key === "j" || event.key === "k") number(event.key === "j" ? 1 : -1)
+    else if (event.key === "j" || event.key === "k") walk(event.key === "j" ? 1 : -1)
     else if (event.key === "w") document.activeElement.closest?.("details.working")?.querySelector("summary").click()
   })
 }
@@ -42,8 +44,9 @@ function begin(event) {
   form.querySelector("input:not([type=hidden])").focus()
 }
 
-// Walks from number to number by their sums.
-function number(step) {
+// Walks from number to number; where none can be taken in hand, by their sums.
+function walk(step) {
+  if (document.querySelector("[data-row]")) return takeNext(step)
   const sums = [...document.querySelectorAll("details.working > summary")]
   const now = sums.indexOf(document.activeElement)
   const next = sums[now < 0 ? (step > 0 ? 0 : sums.length - 1) : now + step]

@@ -17,6 +17,7 @@ import { learnByMoving } from "/js/learning.js"
 import { takeAlong } from "/js/along.js"
 import { reachWhatScrolls } from "/js/scrolling.js"
 import { listenToTape } from "/js/tape.js"
+import { takeInHand } from "/js/in-hand.js"
 
 saveWhatIsTyped()
 keepOpen()
@@ -37,3 +38,4 @@ moveVisits()
 signByHand()
 sendWhenHeard()
 reachWhatScrolls()
+takeInHand()

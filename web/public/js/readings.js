@@ -5,7 +5,7 @@ export function enterGoesOn() {
     if (event.key !== "Enter" || !event.target.matches(".field input:not([type=checkbox])")) return
     event.preventDefault()
     const inputs = [...document.querySelectorAll(".field input:not([type=hidden]), .field select")]
-      .filter((one) => !one.closest("details:not([open])"))
+      .filter((one) => one.checkVisibility())
     const next = inputs[inputs.indexOf(event.target) + 1]
     const detail = { from: event.target, to: next }
     if (!document.dispatchEvent(new CustomEvent("reading:next", { detail, cancelable: true }))) return

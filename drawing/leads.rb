@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    # What a number's place is called where no dimension says it: a leader and the figure in a frame, shown
+    # while the number is in hand.
+    class Leads
+      HIGH = 26 # screen units of a frame
+      WIDE = 8.6 # screen units that a letter takes, at the most
+      AWAY = 46 # from the place to the frame
+      LOW = 0.62 # how far down the panels a lap is told
+
+      # @param plan [Plan]
+      # @param lefts [Array<Rational>] mm, where its panels stand
+      # @param printer [Length::Printer]
+      # @param front [Elevation] that the leaders point into
+      # @param spread [Spread]
+      def initialize(plan, lefts, printer, front:, spread:)
+        @set, @lefts, @printer, @front, @spread = plan.set, lefts, printer, front, spread
+      end
+
+      # Draws them with its pen.
+      def draw_on(pen)
+        @pen = pen
+        lap
+        track
+        rollers
+        guides
+        stops
+      end
+
+      private
+
+      def lap
+        return unless @set.lap
+
+        edges = @set.panels.zip(@lefts).each_cons(2).map { |(one, left), (_, right)| [right, left + one.width] }
+          .select { |from, to| to > from }
+        return if edges.empty?
+
+        @pen.place("laps.lap", "set.lap", css: "its-place lead") do
+          edges.each { |from, to| @pen.rect([x(from), top], [x(to) - x(from), @front.foot_of_panels - top], "marked") }
+          tell([x(edges.first.last), top + (@front.foot_of_panels - top) * LOW], "lap #{say(@set.lap)}")
+        end
+      end
+
+      def track
+        told(%w[track.length], [x(@set.track.start), top], "track #{say(@set.track.length)}")
+      end
+
+      def rollers
+        return unless @set.rollers
+
+        told(%w[panels.rollers panels.spacing], [x(@lefts.first + @set.rollers.places.first), top],
+          @set.rollers.places.map { |place| say(place) }.join(" · "))
+      end
+
+      # Nothing is said of guides that run in a groove: no place along the opening is theirs.
+      def guides
+        places = @set.guides&.places
+        return if places.nil? || places.empty?
+
+        told(@set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" }, [x(places.first), @front.floor - 40],
+          places.map { |place| say(place) }.join(" · "))
+      end
+
+      def stops
+        return if @set.stops.nil? || @set.stops.empty?
+
+        places = @set.stops
+        told(places.each_index.map { |place| "track.stops.#{place + 1}" }, [x(places.first), top],
+          places.map { |place| say(place) }.join(" · "))
+      end
+
+      def told(keys, at, words) = @pen.place(*keys, css: "its-place lead") { tell(at, words) }
+
+      # A leader from a place to its frame, which stands to the right and under it.
+      def tell((x, y), words)
+        wide = words.length * WIDE + 16
+        left, middle = x + AWAY, y + AWAY / 2
+        @pen.line([x, y], [left, middle], "seen")
+        @pen.rect([left, middle - HIGH / 2], [wide, HIGH], "framed")
+        @pen.text([left + wide / 2, middle + 5], words, "figure")
+      end
+
+      def top = @front.hung_from
+
+      def x(mm) = @spread.x(mm)
+
+      def say(mm) = @printer.text(mm)
+    end
+  end
+end
