@@ -35,7 +35,7 @@ module YellowTrack
       # What has no class of its own.
       PLAIN = Line.new(weight: 0.9, ink: :ink, size: 14).freeze
 
-      SMALLEST = 12 # screen units, text as it is shown
+      SMALLEST = 13 # screen units, text as it is shown
       WIDEST = 1600 # screen units, a drawing that is as wide as its room
       STEP = 20 # screen units between two least widths
 

@@ -10,6 +10,10 @@ module Walk
   # These differ by how an opening's doors hang; any other page of an opening is looked at once.
   BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
   LEFT_OUT = /[?&](unit|only|again|put)\b|%5B|\[/ # the same pages in another light
+  # A bench grows with its window; here it is as large as it was in one that is 800 high.
+  AS_BEFORE = <<~JS
+    document.querySelectorAll(".bench").forEach((bench) => bench.style.setProperty("--bench-high", "538px"))
+  JS
   # Every field of a page that is told something new, by its kind: one of each.
   KINDS = <<~JS
     Object.fromEntries([...document.querySelectorAll("form.field")]
@@ -85,6 +89,7 @@ RSpec.describe "A walk over the whole" do
   # As high as the page is, so that everything is in view.
   def looked_over(width)
     Browser.size(session, [width, 800]) unless width == Walk::WIDTHS.first
+    session.execute_script(Walk::AS_BEFORE)
     Browser.size(session, [width, session.evaluate_script("document.documentElement.scrollHeight") + 200])
     session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
   end

@@ -50,6 +50,13 @@ RSpec.describe "Style sheets" do
     end
   end
 
+  it "write type in one of five sizes; a drawing has its own, and paper" do
+    shared.except("base.css", "drawing.css", "paper.css").merge(own).each do |name, sheet|
+      sizes = bare[sheet].scan(/font-size:\s*([^;}]+)/).flatten.uniq
+      expect(sizes - %w[var(--figure) var(--title) var(--name) var(--text) var(--note) inherit 0.9em]).to eq([]), name
+    end
+  end
+
   it "are under 60 kB a page, before compression" do
     bytes = ->(path) {
       own.fetch(path[%r{\A/pages/(\w+)\.css}, 1]) { File.read("#{web}/public#{path}") }.bytesize

@@ -46,7 +46,8 @@ RSpec.describe "A whole page" do
       one.attributes.slice("for", "aria-labelledby", "aria-describedby", "list", "form").values
         .flat_map { |attribute| attribute.value.split }
     end
-    [*ids.tally.select { |id, count| count > 1 || id.strip.empty? || id.end_with?("-") }.keys.map { |id| "id #{id}" },
+    kinds = document.css("main").map { |main| main.classes.grep(/\Akind-(bench|rows|sheet)\z/).length }
+    [*("is of no kind, or of several" if kinds != [1] && document.css("body.paper").none?), *ids.tally.select { |id, count| count > 1 || id.strip.empty? || id.end_with?("-") }.keys.map { |id| "id #{id}" },
       *(named - ids).uniq.map { |id| "points at #{id}" },
       *document.css(says).select { |one| said(one).empty? && one.css("svg, img").empty? }
         .map { |one| "says nothing: #{one.to_html[0, 80]}" },
