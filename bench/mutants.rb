@@ -44,7 +44,7 @@ module YellowTrack
         "desk/record" => %w[desk/record web/hand_over web/built web/offers], "desk/service" => %w[web/service
           web/mending],
         "desk/size" => %w[web/app web/numbers_shown], "desk/visits" => %w[desk/visits web/visits],
-        "desk/words" => %w[web/price web/app], "drawing" => %w[drawing], "drawing/paper" => %w[drawing/paper]
+        "web" => %w[web/start web/rights web/sign_in], "desk" => %w[desk web/app], "desk/words" => %w[web/price web/app], "drawing" => %w[drawing], "drawing/paper" => %w[drawing/paper]
       }.freeze
 
       # One thing that is changed.
@@ -95,6 +95,7 @@ module YellowTrack
         end
       end
 
+      # Whether the nearest specs notice nothing.
       def lives?(mutant, folder)
         path = "#{folder}/#{mutant.file}"
         before = File.read(path)
