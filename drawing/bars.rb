@@ -14,15 +14,17 @@ module YellowTrack
       # @param cuts [Array<Cutting::Cut>]
       # @param printer [Length::Printer]
       # @param name [String] what ids begin with
-      def initialize(cuts, printer, name:)
+      # @param wide [Integer] screen units of the whole
+      def initialize(cuts, printer, name:, wide: WIDTH)
+        @wide = wide
         @cuts = cuts
         @printer = printer
         @name = name
-        @scale = (WIDTH - 2 * LEFT) / [cuts.map { |cut| cut.bar.length }.max.to_f, 1].max
+        @scale = (wide - 2 * LEFT) / [cuts.map { |cut| cut.bar.length }.max.to_f, 1].max
       end
 
       # Width and height, screen units.
-      def size = [WIDTH, ROW * @cuts.length + 4]
+      def size = [@wide, ROW * @cuts.length + 4]
 
       # What stands in the window's own line.
       def title = "Bars as they are cut"

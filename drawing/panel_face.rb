@@ -7,7 +7,7 @@ module YellowTrack
     class PanelFace < Picture
       WIDTH = 340
       HEIGHT = 560
-      BOX = [70, 60, 200, 420].freeze
+      AROUND = [70, 60, 200, 140].freeze # the panel's box: left, top, width, and what is left of the height
       MARK = 4
       LAID = 60 # mm that the edge of a plate is drawn
       LETTERED = 3/4r # of its height, clear of what is bored at a hand's height
@@ -16,13 +16,18 @@ module YellowTrack
       # @param drilling [Drilling] of one of its faces
       # @param printer [Length::Printer]
       # @param code [String] of the panel
-      def initialize(drilling, printer, code:)
+      # @param high [Integer] screen units of the whole
+      def initialize(drilling, printer, code:, high: HEIGHT)
+        @high = high
         @drilling = drilling
         @panel = drilling.panel
         @printer = printer
         @code = code
-        @frame = Frame.new(@panel.width, @panel.height, BOX)
+        @frame = Frame.new(@panel.width, @panel.height, [*AROUND.first(3), high - AROUND.last])
       end
+
+      # Width and height, screen units.
+      def size = [WIDTH, @high]
 
       # What stands in the window's own line.
       def title = "Panel #{@code}, drilled"
@@ -102,8 +107,8 @@ module YellowTrack
               feet:)
           end
         end
-        dimension.across(@frame.x(0), @frame.x(@panel.width), HEIGHT - 8, figure: say(@panel.width), feet: HEIGHT - 20)
-        dimension.upright(@frame.y(@panel.height), @frame.y(0), BOX[0] - 30 + (@frame.x(0) - BOX[0]),
+        dimension.across(@frame.x(0), @frame.x(@panel.width), @high - 8, figure: say(@panel.width), feet: @high - 20)
+        dimension.upright(@frame.y(@panel.height), @frame.y(0), @frame.x(0) - 30,
           figure: say(@panel.height), feet: @frame.x(0) - 4)
       end
     end

@@ -5,8 +5,10 @@ module YellowTrack
     module Paper
       # The cut list: each material's bars to scale, and the panels.
       class CutSheets
-        BARS = 8 # on a page
-        ROWS = 40
+        BARS = 20 # on a page
+        BAR = 29 # points
+        WIDE = 800 # screen units, at which its words are large enough
+        ROWS = 30
 
         # @param page [Page]
         # @param lots [Array<Pack::Lot>]
@@ -37,10 +39,10 @@ module YellowTrack
 
         # As many materials on a page as there is room for.
         def bars(material, cuts, place)
-          high = 20 + cuts.length * 27
+          high = 20 + cuts.length * BAR
           fresh(@heading) if @room < high
           @page.text(material, at: [0, @room], size: 12, bold: true)
-          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}"), at: [0, @room - 17], width: @page.wide)
+          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}", wide: WIDE), at: [0, @room - 17], width: @page.wide)
           @room -= high + 6
         end
 
@@ -62,9 +64,10 @@ module YellowTrack
         end
 
         def sheet(rows)
-          fresh(@heading.dup.tap { |heading| heading.title = "Panels" })
-          @page.table([["code", "what", "of", "wide", "high", "m²", ""], *rows], [54, 60, 170, 60, 60, 44, 80],
-            from: @room)
+          fresh(@heading.dup.tap { |heading| heading.title = "Panels" }) if @room < 14 * (rows.length + 9)
+          below = @page.table([["code", "what", "of", "wide", "high", "m²", ""], *rows],
+            [54, 60, 170, 60, 60, 44, 80], from: @room)
+          @page.lines(@openings.flat_map(&:cautions).uniq, at: [0, below - 14], width: @page.wide)
         end
       end
     end

@@ -3,10 +3,10 @@
 module YellowTrack
   module Drawing
     module Paper
-      # An opening's job sheet: its drawings, its numbers with their sums as its page has them, its
-      # checks and cautions, on one page.
+      # An opening's job sheet: its drawings, its numbers with their sums as its page has them, and its
+      # checks, on one page.
       class JobSheet
-        HIGH = 330 # points that the drawing may take
+        SHRUNK = 0.648 # of a screen unit to a point: its smallest words come to 9 points
 
         # @param page [Page]
         # @param opening [Pack::Packed]
@@ -22,33 +22,30 @@ module YellowTrack
         # Puts it on paper, as many pages as it takes.
         def put
           @page.begin(@heading)
-          drawings
-          below = numbers(@page.top - HIGH - 8)
+          below = numbers(drawings - 8)
           words(below - 6)
         end
 
         private
 
+        # @return [Numeric] where the next thing may stand
         def drawings
-          moves = @plan.set.moves
-          top = @page.top
-          @page.drawing(Whole.new(@plan, moves, @printer, cut_printer: @plan.opening.cut_printer), at: [0, top],
-            width: @page.wide,
-            height: HIGH)
+          whole = Whole.new(@plan, @plan.set.moves, @printer, cut_printer: @plan.opening.cut_printer)
+          high = whole.size.last * SHRUNK
+          @page.drawing(whole, at: [0, @page.top], width: @page.wide, height: high)
+          @page.top - high
         end
 
         def numbers(from)
           rows = @opening.rows.map { |row| [row.name, row.text, row.sums.join("; ")] }
-          @page.table([["number", "", "sum"], *rows], [86, 214, 224], from:, size: 8)
+          @page.table([["number", "", "sum"], *rows], [84, 196, 247], from:, size: 9)
         end
 
         def words(from)
           cures = Cures.new(@plan)
           checks = @plan.checks.map { |check| cures.told(check) }
-          lines = checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" } + @opening.cautions
-          @page.pdf.bounding_box([0, from], width: @page.wide, height: [from, 20].max) do
-            lines.each { |line| @page.pdf.text(line, size: 7.5, leading: 1) }
-          end
+          @page.lines(checks.map { |check| "#{check.level.upcase}  #{check.says} #{check.do}" }, at: [0, from],
+            width: @page.wide)
         end
       end
     end

@@ -5,9 +5,9 @@ module YellowTrack
     module Paper
       # A sheet of labels: one for each part, with its code and its length.
       class Labels
-        ACROSS = 3
-        DOWN = 9
-        HIGH = 74
+        ACROSS = 4
+        DOWN = 12
+        HIGH = 59
 
         # @param page [Page]
         # @param openings [Array<Pack::Packed>]
@@ -47,9 +47,9 @@ module YellowTrack
           wide = @page.wide / ACROSS
           left, top = place % ACROSS * wide, @page.top - 6 - place / ACROSS * HIGH
           @page.pdf.stroke_rectangle([left, top], wide - 6, HIGH - 6)
-          @page.text(code, at: [left + 8, top - 6], size: 20, bold: true, width: wide - 22)
-          @page.text(measure, at: [left + 8, top - 32], size: 13, width: wide - 22)
-          @page.text(what, at: [left + 8, top - 52], size: 8.5, width: wide - 22)
+          @page.text(code, at: [left + 7, top - 3], size: 16, bold: true, width: wide - 18)
+          @page.text(measure, at: [left + 7, top - 20], size: 11, width: wide - 18)
+          @page.lines([what], at: [left + 7, top - 32], width: wide - 16)
         end
       end
     end

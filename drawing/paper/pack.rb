@@ -3,8 +3,8 @@
 module YellowTrack
   module Drawing
     module Paper
-      # The papers of some openings: of each its job sheet, drilling sheets and
-      # full-size strips; of all together the cut list and the labels.
+      # The papers of some openings: of each its job sheet; of all together where panels are drilled, full-size
+      # strips, the cut list and the labels. What is alike is printed once.
       class Pack
         # One opening. plan, and the parts of it; letter, name; revision; address;
         # rows, its numbers as its sheet has them (name, text, sums); cautions, sentences.
@@ -20,7 +20,7 @@ module YellowTrack
         # @param lots [Proc] gives the Lots, which take their time
         def initialize(job:, date:, address:, openings:, lots:)
           @job, @date, @address, @openings, @lots = job, date, address, openings, lots
-          @page = Page.new
+          @page = Page.new("Papers of #{job}")
         end
 
         # @yieldparam done [Integer] openings that are on paper
@@ -28,10 +28,10 @@ module YellowTrack
         def render
           @openings.each_with_index do |opening, place|
             JobSheet.new(@page, opening, heading(opening)).put
-            DrillingSheets.new(@page, opening, heading(opening)).put
-            Strips.new(@page, opening, heading(opening)).put
             yield place + 1 if block_given?
           end
+          DrillingSheets.new(@page, @openings, heading: whole("Drilling")).put
+          Strips.new(@page, @openings, heading: whole("Strips, full size")).put
           CutSheets.new(@page, @lots.call, @openings, heading: whole("Cut list")).put
           Labels.new(@page, @openings, whole("Labels")).put
           @page.render

@@ -28,9 +28,12 @@ module YellowTrack
         attr_reader :pdf
 
         # A4, with no page yet.
-        def initialize
+        #
+        # @param title [String] of the whole document
+        def initialize(title = "Yellow Track")
           @pdf = Prawn::Document.new(page_size: "A4", margin: MARGIN, skip_page_creation: true,
-            info: {Title: "Yellow Track", Creator: "Yellow Track"})
+            info: {Title: title, Creator: "Yellow Track"})
+          pdf.state.store.root.data[:Lang] = "en"
           pdf.font_families.update("Barlow" => {normal: "#{TYPE}-400.ttf", bold: "#{TYPE}-600.ttf"})
         end
 
@@ -73,26 +76,40 @@ module YellowTrack
           end
         end
 
-        # Rows of a table, the first its heads.
+        # Sentences under each other, broken where they are too long for their place.
+        #
+        # @return [Numeric] where the next thing may stand
+        def lines(sentences, at:, width:, size: 9)
+          pdf.bounding_box(at, width:) { sentences.each { |line| pdf.text(line, size:, leading: 1.5) } }
+          pdf.y - pdf.bounds.absolute_bottom
+        end
+
+        # Rows of a table, the first its heads; what is too long for its column is broken.
         #
         # @param rows [Array<Array<String>>]
         # @param widths [Array<Numeric>] of the columns, points
         # @return [Numeric] where the next thing may stand
         def table(rows, widths, from:, size: 9.5)
-          rows.each_with_index do |row, place|
-            y = from - place * (size * 1.45)
-            row.zip(widths).reduce(0) do |x, (cell, width)|
-              text(cell, at: [x, y], size:, bold: place.zero?, width: width - 4)
-              x + width
-            end
+          rows.each_with_index.reduce(from) do |y, (row, place)|
+            lefts = widths.each_index.map { |column| widths.first(column).sum }
+            y - row.each_index.map { |column|
+              cell(row[column], [lefts[column], y], widths[column] - 6, size:, bold: place.zero?)
+            }.max - size * 0.3
           end
-          from - rows.length * size * 1.45
         end
 
         # The whole as PDF.
         def render = pdf.render
 
         private
+
+        # @return [Numeric] points that it takes of the height
+        def cell(words, at, width, size:, bold:)
+          box = {at:, width:, size:, leading: 0.5, style: bold ? :bold : :normal}
+          pdf.font("Barlow")
+          pdf.text_box(words.to_s, **box)
+          [pdf.height_of(words.to_s, **box), size * 1.15].max
+        end
 
         # The same on every page of an opening, so it is drawn once.
         def code(address)

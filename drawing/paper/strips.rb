@@ -3,50 +3,57 @@
 module YellowTrack
   module Drawing
     module Paper
-      # Full-size strips to lay on the ends of a panel, over as many sheets as
-      # they take, with marks where they overlap and a bar that proves the
-      # printer's scale. Panels whose ends are alike share a strip.
+      # Full-size strips to lay on the ends of a panel: where holes are, from either end, and a bar that proves the
+      # printer's scale. What lies between is left out; ends that are alike share a strip, whosever they are.
       class Strips
-        SHOWN = 260 # mm of a strip on a sheet
-        OVERLAP = 10 # mm
+        BEYOND = 15 # mm of a strip past its last hole
+        LONGEST = 186 # mm, what a sheet holds
+        BESIDE = 6 # mm between two beside each other
         PROOF = 100 # mm
         CROSS = 5 # mm
-        ROWS = 3 # strips on a sheet
-        ROW = 45 # mm from one to the next
+        AIR = 13 # mm from one strip to the next
+        LOW = 8 # mm that stay free under the last
 
-        # A stretch of an edge on a sheet: panels' names, edge and the one that it
-        # is measured from, width and thickness, holes, and the part shown, mm.
-        Part = Struct.new(:names, :edge, :datum, :width, :thickness, :holes, :from, keyword_init: true) do
-          # Where the part ends that is shown, mm.
-          def to = [from + SHOWN, width].min
-        end
+        # A stretch of an edge: the panels' codes, the end that it is laid to and measured from, where in the edge it
+        # stands; thickness, holes (purpose, from that end, across), how much of it is shown, all in mm.
+        Part = Struct.new(:codes, :edge, :datum, :thickness, :holes, :shown, :right, keyword_init: true)
 
         # @param page [Page]
-        # @param opening [Pack::Packed]
+        # @param openings [Array<Pack::Packed>]
         # @param heading [Page::Heading]
-        def initialize(page, opening, heading)
-          @page = page
-          @opening = opening
-          @heading = heading
-          @printer = opening.plan.opening.printer
+        def initialize(page, openings, heading:)
+          @page, @openings, @heading = page, openings, heading
         end
 
-        # Puts it on paper, as many pages as it takes.
+        # Puts them on paper under each other, short ones beside each other, as many pages as it takes.
         def put
-          parts.each_slice(ROWS) do |few|
-            @page.begin(@heading.dup.tap { |heading| heading.title = "Strips, full size · #{@heading.title}" },
-              layout: :landscape)
-            proof
-            few.each_with_index { |part, row| strip(part, @page.top - mm(16 + row * ROW)) }
+          @left = 0
+          rows.each do |row|
+            high = mm(row.map(&:thickness).max + AIR)
+            fresh if @left < high
+            row.reduce(0) do |x, part|
+              @page.pdf.translate(mm(x), 0) { strip(part, @left - mm(AIR) + 6) }
+              x + part.shown + BESIDE
+            end
+            @left -= high
           end
         end
 
-        # @return [Array<Part>]
+        # @return [Array<Part>] alike ones once
         def parts
-          alike.flat_map do |(edge, datum, width, thickness, holes), names|
-            (0r..(width - 1)).step(SHOWN - OVERLAP).map do |from|
-              Part.new(names:, edge:, datum:, width:, thickness:, holes:, from:)
-            end
+          ends = @openings.flat_map { |opening| Drilling.of(opening.plan).flat_map { |one| of(one, opening) } }
+          ends.group_by { |part| part.to_h.except(:codes) }
+            .map { |_, same| same.first.dup.tap { |one| one.codes = same.flat_map(&:codes).uniq } }
+            .sort_by { |part| [-part.shown, part.edge, part.thickness] }
+        end
+
+        # Parts that stand beside each other, each in the first row that has room for it.
+        #
+        # @return [Array<Array<Part>>]
+        def rows
+          parts.each_with_object([]) do |part, rows|
+            row = rows.find { |one| (one + [part]).sum { |each| each.shown + BESIDE } <= LONGEST + BESIDE }
+            row ? row << part : rows << [part]
           end
         end
 
@@ -54,61 +61,62 @@ module YellowTrack
 
         def mm(length) = (length * Page::MM).to_f
 
-        # Ends that have holes, by what they look like.
-        def alike
-          ends = Drilling.of(@opening.plan).flat_map do |drilling|
-            drilling.holes.reject { |hole| hole.edge == "face" }.group_by(&:edge).map do |edge, holes|
-              [[edge, drilling.datum, drilling.panel.width, drilling.panel.thickness,
-                holes.map { |hole| [hole.for, hole.x, hole.diameter] }], drilling.panel.name]
-            end
+        # The ends of a panel's edges that have holes. A hole farther in than a strip is long is read off its end.
+        def of(drilling, opening)
+          drilling.holes.reject { |hole| hole.edge == "face" }.group_by(&:edge).flat_map do |edge, holes|
+            from_datum, from_far = holes.partition { |hole| hole.x * 2 <= drilling.panel.width }
+            [part(drilling, opening, edge, from_datum), part(drilling, opening, edge, from_far, far: true)].compact
           end
-          ends.group_by(&:first).transform_values { |list| list.map(&:last) }
         end
 
-        def proof
+        def part(drilling, opening, edge, holes, far: false)
+          return if holes.empty?
+
+          width = drilling.panel.width
+          places = holes.map { |hole| [hole.for, far ? width - hole.x : hole.x, hole.diameter] }
+          datum = drilling.datum
+          datum = drilling.edges.find { |one| one != datum } || datum if far
+          Part.new(codes: ["#{opening.letter}-D#{drilling.panel.name}"], edge:, datum:, right: datum == drilling.edges.last,
+            thickness: drilling.panel.thickness, holes: places, shown: [places.map { |_, at, _| at }.max + BEYOND, LONGEST, width].min)
+        end
+
+        def fresh
+          @page.begin(@heading)
           @page.pdf.stroke_line([0, @page.top - 10], [mm(PROOF), @page.top - 10])
           [0, PROOF].each { |at| @page.pdf.stroke_line([mm(at), @page.top - 14], [mm(at), @page.top - 6]) }
-          @page.text("#{PROOF} mm: measure this bar. Is it any other length, print without scaling.",
-            at: [mm(PROOF) + 8, @page.top - 4], size: 9)
+          @page.text("#{PROOF} mm: measure it. If it is not, print without scaling.",
+            at: [mm(PROOF) + 8, @page.top - 4], size: 9, width: @page.wide - mm(PROOF) - 8)
+          @left = @page.top - 20 + mm(LOW)
         end
 
         def strip(part, top)
-          deep = mm(part.thickness)
-          @page.text("#{part.names.map { |name| "#{@opening.letter}-D#{name}" }.join(", ")} · #{part.edge} edge · " \
-            "#{say(part.from)} to #{say(part.to)} of #{say(part.width)}, from the #{part.datum}",
-            at: [0, top + 14], size: 9)
-          outline(part, top, deep)
-          part.holes.each do |purpose, x, diameter|
-            hole(purpose, mm(x - part.from), diameter, y: top - deep / 2) if x.between?(part.from, part.to)
-          end
-        end
-
-        def outline(part, top, deep)
-          long = mm(part.to - part.from)
+          @page.text("#{part.codes.join(", ")} · #{part.edge} · from the #{part.datum}", at: [0, top + 13], size: 9, width: [mm(part.shown), 160].max)
+          deep, long = mm(part.thickness), mm(part.shown)
           @page.pdf.stroke_line([0, top], [long, top])
           @page.pdf.stroke_line([0, top - deep], [long, top - deep])
-          ends(part, top, deep, long:)
+          @page.pdf.stroke_line([along(part, 0), top + 4], [along(part, 0), top - deep - 4])
+          part.holes.each { |purpose, x, diameter| hole(part, purpose, x, diameter:, y: top - deep / 2) }
         end
 
-        # A real end is a line; where a strip goes on, a dashed mark says where
-        # the next sheet begins.
-        def ends(part, top, deep, long:)
-          @page.pdf.stroke_line([0, top], [0, top - deep]) if part.from.zero?
-          return @page.pdf.stroke_line([long, top], [long, top - deep]) if part.to == part.width
+        # Points from the paper's left of a place on the strip, whose end is at the side that it has on the panel.
+        def along(part, x) = mm(part.right ? part.shown - x : x)
 
-          @page.pdf.dash(3)
-          @page.pdf.stroke_line([long - mm(OVERLAP), top + 6], [long - mm(OVERLAP), top - deep - 6])
-          @page.pdf.undash
-        end
+        # A hole that is farther from its end than the strip is long is said in words.
+        def hole(part, purpose, from, diameter:, y:)
+          return beyond(part, purpose, from, y) if from > part.shown
 
-        def hole(purpose, x, diameter, y:)
+          x = along(part, from)
           @page.pdf.stroke_line([x - mm(CROSS), y], [x + mm(CROSS), y])
           @page.pdf.stroke_line([x, y - mm(CROSS)], [x, y + mm(CROSS)])
           @page.pdf.stroke_circle([x, y], mm(diameter / 2)) if diameter
-          @page.text(purpose, at: [x + 6, y - 4], size: 8, width: 120)
+          @page.text("#{purpose} #{say(from)}", at: [x + 6, y - 3], size: 9, width: 120)
         end
 
-        def say(length) = @printer.short(length)
+        def beyond(part, purpose, from, y)
+          @page.text("#{purpose} at #{say(from)}: measure it", at: [along(part, part.shown / 2), y + 4], size: 9)
+        end
+
+        def say(length) = @openings.first.plan.opening.printer.short(length)
       end
     end
   end
