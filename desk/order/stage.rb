@@ -31,6 +31,12 @@ module YellowTrack
             .partition { |stage| stage.rail == name }.flatten
         end
 
+        # Where a value is at home: Choose asks for what Measure and Size have.
+        #
+        # @param key [String] of a field
+        # @return [Stage]
+        def home(key) = (all - [self["choose"]]).find { |stage| stage.writes?(key) }
+
         # The later of two stages.
         def later(one, other) = [one, other].max_by { |key| Stage::ROWS.keys.index(key) }
       end
@@ -42,7 +48,7 @@ module YellowTrack
     own = [
       Stage.new(key: "measure", name: "Measure", writes: %w[survey.], mark: StageMarks.method(:measured),
         next: StageMarks.method(:size_next)),
-      Stage.new(key: "choose", name: "Choose", writes: [], mark: StageMarks.method(:chosen),
+      Stage.new(key: "choose", name: "Choose", writes: %w[survey. set.], mark: StageMarks.method(:chosen),
         next: StageMarks.method(:choose_next)),
       Stage.new(key: "size", name: "Size", writes: %w[set.], mark: StageMarks.method(:sized),
         next: StageMarks.method(:cut_next)),

@@ -64,11 +64,12 @@ module YellowTrack
             size: 10.5, bold: true, width: wide)
           @page.lines(["Everything from the #{drilling.datum}. Holes in an edge are centred in its thickness of " \
             "#{printer.short(drilling.panel.thickness)}."], at: [left, top - 16], width: wide)
-          holes(drilling, printer, [left, top - HEAD], wide)
+          holes(drilling, printer, at: [left, top - HEAD], wide:)
         end
 
         # The face, and beside it what is drilled.
-        def holes(drilling, printer, (left, top), wide)
+        def holes(drilling, printer, at:, wide:)
+          left, top = at
           picture = PanelFace.new(drilling, printer, code: drilling.panel.name, high: HIGH)
           drawn = picture.size.first * SHRUNK
           @page.drawing(picture, at: [left - 22, top], width: drawn)

@@ -65,11 +65,12 @@ module YellowTrack
         def of(drilling, opening)
           drilling.holes.reject { |hole| hole.edge == "face" }.group_by(&:edge).flat_map do |edge, holes|
             from_datum, from_far = holes.partition { |hole| hole.x * 2 <= drilling.panel.width }
-            [part(drilling, opening, edge, from_datum), part(drilling, opening, edge, from_far, far: true)].compact
+            [part(drilling, opening, edge:, holes: from_datum),
+              part(drilling, opening, edge:, holes: from_far, far: true)].compact
           end
         end
 
-        def part(drilling, opening, edge, holes, far: false)
+        def part(drilling, opening, edge:, holes:, far: false)
           return if holes.empty?
 
           width = drilling.panel.width
@@ -103,7 +104,7 @@ module YellowTrack
 
         # A hole that is farther from its end than the strip is long is said in words.
         def hole(part, purpose, from, diameter:, y:)
-          return beyond(part, purpose, from, y) if from > part.shown
+          return beyond(part, purpose, from, y:) if from > part.shown
 
           x = along(part, from)
           @page.pdf.stroke_line([x - mm(CROSS), y], [x + mm(CROSS), y])
@@ -112,7 +113,7 @@ module YellowTrack
           @page.text("#{purpose} #{say(from)}", at: [x + 6, y - 3], size: 9, width: 120)
         end
 
-        def beyond(part, purpose, from, y)
+        def beyond(part, purpose, from, y:)
           @page.text("#{purpose} at #{say(from)}: measure it", at: [along(part, part.shown / 2), y + 4], size: 9)
         end
 

@@ -11,7 +11,7 @@ RSpec.describe "Choosing" do
 
   def plain(text) = text.gsub(/\p{Space}+/, " ")
 
-  def ways = page.css(".way:not(.way-head)")
+  def ways = page.css(".way")
 
   def way(name) = ways.find { |one| one.at_css("b").text == name }
 
@@ -19,10 +19,10 @@ RSpec.describe "Choosing" do
     row = hang("survey.bays" => [[0, 600], [600, 1210], [1210, 1808]])
     look("/openings/#{row.id}/choose")
     expect(ways.map { |way| way.at_css("b").text }).to include("Top-hung", "Wall-hung pair", "Pocket, one leaf")
-    expect(ways.css("svg").length).to eq ways.length
+    expect(ways.css("svg").length).to eq page.css(".way-now, .way-if").length
     expect(page.css(".way-mine").text).to include("in mind")
     expect(page.text.gsub(/\s+/, " ")).to include("30 ways tried, nine kits").and include("not read yet")
-    expect(page.at_css(".choose-first").text).to include(ways.first.at_css("b").text)
+    expect(page.at_css(".choose-first").text).to include(page.at_css("#way-0 b").text)
   end
 
   it "takes what is shown with one press, keeps what the panels are, and takes it back with one" do
@@ -76,16 +76,18 @@ RSpec.describe "Choosing" do
     expect(page.text).to include("width at the head")
   end
 
-  it "has the figures of the ranking in each row, in the order of the ranking" do
+  it "has the figures of the ranking with each way that goes in, now or if" do
     row = hang(**facts)
     look("/openings/#{row.id}/choose")
     choice = YellowTrack::Files::Candidates.choose(YellowTrack::Files::Shelf.opening(row.document.to_h))
     expect(ways.length).to eq choice.cards.length
-    ways.zip(choice.cards).each do |shown, card|
-      expect(plain(shown.at_css("[data-head=clear]").text)).to include("#{(card.share * 100).round} %")
+    choice.cards.each_with_index do |card, place|
+      shown = page.at_css("#way-#{place}")
       word = {"fits" => "fits", "if" => "fits if", "not" => "stop"}.fetch(card.state)
       expect(shown.at_css(".way-word").text.strip).to end_with(word)
-      expect(shown.at_css("[data-head=heaviest]").text).to include("#{card.heaviest.to_f.round(1)} kg")
+      next if card.state == "not"
+
+      expect(plain(shown.text)).to include("#{(card.share * 100).round} %").and include("#{card.heaviest.to_f.round(1)} kg")
     end
   end
 
@@ -112,10 +114,30 @@ RSpec.describe "Choosing" do
     facts.each_key do |fact|
       bare = hang(**facts, fact => nil)
       look("/openings/#{bare.id}/choose")
-      expect(ways.map(&:text).join).to include("not read yet"), fact
+      expect(page.css(".way-group .way-if")).not_to be_empty, fact
     end
     look("/openings/#{row.id}/choose")
-    expect(ways.map(&:text).join).not_to include("not read yet")
+    expect(page.css(".way-group")).to be_empty
+  end
+
+  it "groups ways by the fact that most of them wait for, and sorts them anew when it is typed there" do
+    row = hang(**facts, "survey.beside" => nil)
+    look("/openings/#{row.id}/choose")
+    groups = page.css(".way-group").map { |one| [one.at_css("h3").text, one.css(".way-if").length] }
+    expect(groups.first).to match ["there is wall to the right", be >= 2]
+    type(row, "survey.beside.left", "3000", stage: "choose")
+    expect(last_response["hx-refresh"]).to eq "true"
+    type(book.openings.find(row.id), "survey.beside.right", "3000", stage: "choose")
+    look("/openings/#{row.id}/choose")
+    expect(page.css(".way-group")).to be_empty
+    expect(page.css(".way-now b").map(&:text)).to include("Wall-hung pair")
+  end
+
+  it "tells doors that are there already before all else" do
+    row = hang(**facts)
+    type(row, "set.width", "760", stage: "choose")
+    look("/openings/#{row.id}/choose")
+    expect(page.at_css(".bought[open] input[value='760']")).not_to be_nil
   end
 
   it "takes over what another hand has changed meanwhile, which the log keeps and one press brings back" do

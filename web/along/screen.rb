@@ -64,7 +64,7 @@ module YellowTrack
 
         # Where it is seen on its page.
         def path(one)
-          stage = one.step ? "hang" : Desk::Stage.all.find { |each| each.writes?(one.key) }.key
+          stage = one.step ? "hang" : Desk::Stage.home(one.key).key
           Paths.opening(one.opening.id, stage, anchor: one.step ? "step.#{one.step}" : one.key)
         end
 

@@ -75,6 +75,11 @@ module YellowTrack
           stops.map(&:says)
         end
 
+        # What else it needs that is not read, a few words each.
+        #
+        # @param fact [String] the key of what is said already
+        def needs_beside(fact) = unread.reject { |one| one.key == fact }.map { |one| Desk::Facts.needs(one, printer) }
+
         # What it would take, in words, of stops that a figure tells.
         def cures = takes.filter_map { |take| cure(take) }
 

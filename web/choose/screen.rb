@@ -27,6 +27,44 @@ module YellowTrack
           end
         end
 
+        # Ways that wait for the same fact: its key, the field that it is typed in, the ways.
+        Group = Struct.new(:fact, :field, :name, :wanted, :rows, keyword_init: true)
+
+        # Where doors that are bought already are told: their size, and what they are made of.
+        BOUGHT = %w[set.width set.height set.thickness set.makeup.0 set.weighed].freeze
+
+        # @return [Array<Row>] that go in as things are
+        def now = of_state("fits")
+
+        # @return [Array<Row>] that do not go in
+        def not = of_state("not")
+
+        # Ways that go in if something is so that nobody read, by what most of them wait for.
+        #
+        # @return [Array<Group>]
+        def groups
+          open = of_state("if")
+          groups = []
+          while open.any?
+            fact = open.flat_map { |row| row.unread.map(&:key) }.tally.max_by(&:last).first
+            here, open = open.partition { |row| row.unread.any? { |one| one.key == fact } }
+            groups << group(fact, here)
+          end
+          groups
+        end
+
+        # Fields of doors that are bought already.
+        def bought = BOUGHT
+
+        # Whether such doors are told of.
+        def bought? = %w[set.width set.height].any? { |key| opening.document[key] }
+
+        # Whatever is typed here sorts all ways anew.
+        def another_page? = result&.outcome == :saved || super
+
+        # What stands in a field while it is empty.
+        def placeholder_of(key) = key.start_with?("survey.") ? "?" : Desk::Tally.of(opening).placeholder_of(key)
+
         # Which goes in, in a sentence.
         def heading
           first = rows.first
@@ -65,6 +103,17 @@ module YellowTrack
         def materials(card) = choosing.materials(card)
 
         private
+
+        def of_state(state) = rows.select { |row| row.state == state }
+
+        # From where on the fact lets which in, the least first.
+        def group(fact, rows)
+          needs = rows.to_h { |row| [row.name.downcase, row.unread.find { |one| one.key == fact }.needs] }.compact
+            .sort_by(&:last)
+          wanted = needs.map { |name, mm| "#{name} from #{opening.printer.short(mm)} on" }
+          Group.new(fact:, field: Desk::Facts.anchor(fact), name: Desk::Facts.so(fact), rows:,
+            wanted: (fact == "set.makeup") ? "" : wanted.join("; "))
+        end
 
         def fitting = choice.cards.count { |card| card.state == "fits" }
 

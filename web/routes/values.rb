@@ -24,7 +24,7 @@ module YellowTrack
           # The stage that the form stands on.
           def stage_of_form(field)
             named = Desk::Stage[params["stage"].to_s]
-            (named&.writes?(field.key) ? named : Desk::Stage.all.find { |stage| stage.writes?(field.key) }).key
+            (named&.writes?(field.key) ? named : Desk::Stage.home(field.key)).key
           end
 
           # @return [Desk::Writing::Result]
