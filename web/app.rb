@@ -12,6 +12,7 @@ module YellowTrack
 
       set :environment, :production
       set :public_folder, "#{ROOT}/web/public"
+      mime_type :webmanifest, "application/manifest+json"
       set :static_cache_control, [:public, {max_age: 3600}]
       set :show_exceptions, false
       set :raise_errors, false
