@@ -6,8 +6,9 @@ module YellowTrack
   module Store
     # The jobs on the wall.
     class Jobs
-      # uid, what it is known by on every machine
-      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, :uid, keyword_init: true)
+      # uid, what it is known by on every machine; over_at, since when it is over, nil while it is not
+      Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, :uid, :over_at,
+        keyword_init: true)
 
       LONGEST_NAME = 120
 
@@ -25,6 +26,26 @@ module YellowTrack
 
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
+
+      # @return [Array<Job>] those that are not over, in their order
+      def under_way(most: nil, after: nil)
+        hanging.where(over_at: nil).limit(most, after).map { |row| Job.new(**row) }
+      end
+
+      # @return [Integer] how many are not over
+      def under_way_count = hanging.where(over_at: nil).count
+
+      # @param words [String] of a name or a place; empty for all
+      # @return [Array<Job>] those that are over, the last first
+      def over(words = "", most: nil, after: nil)
+        finished(words).reverse(:over_at, :id).limit(most, after).map { |row| Job.new(**row) }
+      end
+
+      # @return [Integer] how many are over, by a name or a place
+      def over_count(words = "") = finished(words).count
+
+      # Takes a job off the first page, or brings it back; nothing of it changes.
+      def finish(id, over: true) = @jobs.where(id:).update(over_at: over ? Clock.now : nil)
 
       # @param ids [Array<Integer>]
       # @return [Hash{Integer => String}] their names
@@ -99,6 +120,11 @@ module YellowTrack
       private
 
       def hanging = @jobs.where(binned_at: nil).order(:position, :id)
+
+      def finished(words)
+        all = @jobs.where(binned_at: nil).exclude(over_at: nil)
+        words.empty? ? all : all.grep(%i[name place], "%#{@jobs.escape_like(words)}%", case_insensitive: true)
+      end
     end
   end
 end

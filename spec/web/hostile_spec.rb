@@ -41,7 +41,8 @@ RSpec.describe "Whatever comes to the door" do
      "/crew/invitations/1/withdraw" => %w[x], "/crew/1/role" => %w[role], "/jobs/#{job}/name" => %w[name place],
      "/openings/#{id}/cures" => %w[code seen stage],
      "/jobs/#{job}/openings" => %w[name],
-     "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x],
+     "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x], "/jobs/#{job}/over" => %w[x],
+     "/jobs/#{job}/again" => %w[x],
      "/jobs/#{job}/cut" => %w[from offcut as_cut unit],
      "/jobs/#{job}/papers" => %w[x], "/jobs/#{job}/price" => %w[price],
      "/openings/#{id}/values" => %w[value key stage seen unit forget overrule back],
@@ -81,7 +82,7 @@ RSpec.describe "Whatever comes to the door" do
       .map do |name|
       "/openings/#{id}/#{name}"
     end
-    ["/", "/account", "/token", "/crew", "/along", "/jobs/#{job}/along.json", "/search",
+    ["/", "/jobs/over", "/account", "/token", "/crew", "/along", "/jobs/#{job}/along.json", "/search",
       "/practice", "/practice/rounds/1", "/practice/tightest/7", "/practice/tightest/7.json",
       "/practice/tightest/learn", "/practice/tightest/learn.json", "/practice/which-way/7/bench.json",
       "/practice/crew/1",

@@ -92,6 +92,24 @@ RSpec.describe "Lists" do
     expect(page.at_css(".hung-next").text).to include("All gaps are even")
   end
 
+  it "leave out a job that is over, which is found by its name and comes back by a press" do
+    many(2)
+    id = book.jobs.all.first.id
+    send_form("/jobs/#{id}/over", {})
+    look("/")
+    expect(page.css(".job-row")).to be_empty
+    expect(page.text).to match(/1\s+job is over/)
+    look("/jobs/over?q=SIER")
+    expect(page.css(".binned form").length).to eq 1
+    look("/jobs/over?q=%25")
+    expect(page.text).to include("None that is over is called")
+    look("/jobs/#{id}")
+    expect(page.at_css(".meanwhile").text).to include("This job is over since")
+    send_form("/jobs/#{id}/again", {})
+    look("/")
+    expect(page.css(".job-row").length).to eq 1
+  end
+
   it "are compressed on their way to another machine" do
     from = [{"REMOTE_ADDR" => "192.0.2.7"}, {"HTTP_X_FORWARDED_FOR" => "192.0.2.7"}, {}]
     packed = from.map do |address|

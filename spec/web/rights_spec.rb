@@ -43,6 +43,8 @@ RSpec.describe "Who may what" do
     GET /jobs/1/visits.ics ol
     GET /jobs/1/work.json ol
     POST /jobs/1/bin o
+    POST /jobs/1/over o
+    GET /jobs/over ol
     POST /jobs/1/cut -
     POST /jobs/1/doors o
     POST /jobs/1/file o

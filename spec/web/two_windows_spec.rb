@@ -20,7 +20,7 @@ RSpec.describe "Two windows" do
      %r{/openings/\d+/override/} => :was,
      %r{/openings/\d+/(values|cures|set|service/mended|service/wrong)\z} => :seen, %r{/jobs/\d+/visits\z} => :seen,
      %r{/openings/\d+/(remarks|corrections|pictures|papers|copy|rounds|look-back|earlier|later|service)\z} => :once,
-     %r{/(jobs|openings)/\d+/(bin|bring-back)\z} => :once, %r{/jobs(/archive)?\z} => :once,
+     %r{/(jobs|openings)/\d+/(bin|bring-back|over|again)\z} => :once, %r{/jobs(/archive)?\z} => :once,
      %r{/jobs/\d+/(openings|doors|service|file|papers|cut)\z} => :once, %r{/rack(/\d+/use)?\z} => :once,
      %r{/practice(/.*)?\z} => :once, %r{/backups\z} => :once, %r{/along/(decide|times)\z} => :once,
      %r{/crew/invitations(/\d+/withdraw)?\z} => :once, %r{/crew/\d+/(one-factor|close|open)\z} => :once,

@@ -34,7 +34,7 @@ RSpec.describe "A whole page" do
     ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
       "/rack", "/rules", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
       "/backups", *drills, "/practice/tightest/learn", "/openings/1/size?unit=other", "/openings/4/prepare?unit=other",
-      "/openings/8/adjust?unit=other", "/openings/2/choose?unit=other"]
+      "/openings/8/adjust?unit=other", "/openings/2/choose?unit=other", "/jobs/over"]
   end
 
   # What is said for somebody who sees it, or hears it.

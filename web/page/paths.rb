@@ -11,6 +11,9 @@ module YellowTrack
       # The first page.
       def wall = "/"
 
+      # Jobs that are over.
+      def jobs_over(**query) = with("/jobs/over", query)
+
       # @param id [Integer] of a job
       def job(id, *rest, **query) = with(["/jobs/#{id}", *rest].join("/"), query)
 

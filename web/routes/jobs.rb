@@ -5,7 +5,9 @@ module YellowTrack
     module Routes
       # One job: named, binned, its openings hung and kept in order.
       module Jobs
-        BIN = {"bin" => true, "bring-back" => false}.freeze
+        # What a press does to a whole job: in which way, and whether it goes or comes back.
+        PUT = {"bin" => [:bin, true], "bring-back" => [:bin, false], "over" => [:finish, true],
+               "again" => [:finish, false]}.freeze
 
         # Its routes, and what they share.
         def self.registered(app)
@@ -15,15 +17,20 @@ module YellowTrack
           app.takes(%r{/jobs/#{Asking::NUMBER}/openings}o, by: :office) { |id| hang_opening(find_job(id)) }
           app.takes(%r{/jobs/#{Asking::NUMBER}/doors}o, by: :office) { |id| hang_doors(find_job(id)) }
           app.takes(%r{/jobs/#{Asking::NUMBER}/file}o, by: :office) { |id| read_opening(find_job(id)) }
-          app.takes(%r{/jobs/#{Asking::NUMBER}/(bin|bring-back)}o, by: :office) do |id, way|
-            job = find_job(id)
-            book.jobs.bin(job.id, binned: BIN.fetch(way))
-            to_page BIN.fetch(way) ? Paths.wall : Paths.job(job.id)
+          app.reads("/jobs/over") { show Over::Screen.new(book, **asked) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/(bin|bring-back|over|again)}o, by: :office) do |id, way|
+            put_job(find_job(id), *PUT.fetch(way))
           end
         end
 
         # What a job's own forms do.
         module JobKeeping
+          # Bins a job, takes it off the first page, or brings it back.
+          def put_job(job, how, away)
+            (how == :bin) ? book.jobs.bin(job.id, binned: away) : book.jobs.finish(job.id, over: away)
+            to_page away ? Paths.wall : Paths.job(job.id)
+          end
+
           # The page of a job.
           def job_screen(job, **rest) = Job::Screen.new(job, **asked, **rest)
 

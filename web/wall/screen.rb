@@ -20,7 +20,7 @@ module YellowTrack
         def keys = {"n" => "new job"}
 
         # Where it is in a list that is longer than a page.
-        def paging = @paging ||= Paging.new(book.jobs.count, JOBS, asked_number("page"))
+        def paging = @paging ||= Paging.new(book.jobs.under_way_count, JOBS, asked_number("page"))
 
         # Where it is, with what was asked of it.
         def path(page) = Paths.with(Paths.wall, page:)
@@ -28,7 +28,7 @@ module YellowTrack
         # @return [Array<Row>]
         def rows
           @rows ||= begin
-            jobs = book.jobs.all(most: paging.most, after: paging.after)
+            jobs = book.jobs.under_way(most: paging.most, after: paging.after)
             counts, first = book.openings.counts(jobs.map(&:id)), first_of(jobs)
             jobs.map do |job|
               Row.new(job:, openings: first[job.id] || [], more: [(counts[job.id] || 0) - OPENINGS, 0].max)
@@ -65,6 +65,9 @@ module YellowTrack
         #
         # @return [Due]
         def due = @due ||= DueRows.new(book)
+
+        # How many jobs are over.
+        def over = @over ||= book.jobs.over_count
 
         # What lies in the bin, the last first.
         def binned = @binned ||= book.jobs.binned(most: BINNED)
