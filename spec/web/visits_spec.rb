@@ -155,10 +155,10 @@ RSpec.describe "Visits" do
     send_form("#{path}/steps", {"step" => "A-prepare"})
     keep
     text = shown("/")
-    expect(text).to match(/(Next, \w+day|Today)/).and include("Osier Weir").and include("Waited for")
-      .and include("no date is said: ask for one")
+    expect(text).to match(/What is due (\w+day|Today)/).and include("Osier Weir").and include("What to load")
+      .and include("by others; no date is said: ask for one")
     book.jobs.bin(row.job_id)
-    expect(shown("/")).not_to include("Waited for")
+    expect(shown("/")).not_to include("by others")
   end
 
   it "has every job on the crew's own track, and says where it is wanted twice" do

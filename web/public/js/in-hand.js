@@ -15,6 +15,9 @@ export function takeInHand() {
     if (event.key === "Escape" && held && !event.target.matches("input, select, textarea")) letGo()
   })
   document.addEventListener("htmx:oobAfterSwap", show)
+  document.addEventListener("htmx:afterSettle", ({ target }) => {
+    if (target.closest?.(".held")) inSight(target.closest(".held")) // its sum has come
+  })
 }
 
 // The next row, or the one before.
@@ -28,14 +31,19 @@ export function takeNext(step) {
 }
 
 function take(row) {
+  shut()
   held = row.dataset.row
   show()
   row.querySelector("details.working")?.setAttribute("open", "")
-  row.scrollIntoView({ block: "nearest" })
+  inSight(row)
 }
 
+const inSight = (row) => row.scrollIntoView({ block: "nearest" })
+
+const shut = () => document.querySelector(`[data-row="${held}"] details.working`)?.removeAttribute("open")
+
 function letGo() {
-  document.querySelector(`[data-row="${held}"] details.working`)?.removeAttribute("open")
+  shut()
   held = null
   show()
 }

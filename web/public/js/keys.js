@@ -24,7 +24,7 @@ export function stageKeys() {
     else if (event.key === "/") follow(event, '[data-key="/"]')
     else if (event.key === "u") follow(event, '[data-key="u"]')
     else if (event.key === "n") begin(event)
-    else if (event.key === "m") document.querySelector(".rail li a")?.click()
+    else if (event.key === "m") measure(event)
     else if (event.key === "j" || event.key === "k") walk(event.key === "j" ? 1 : -1)
     else if (event.key === "w") document.activeElement.closest?.("details.working")?.querySelector("summary").click()
   })
@@ -33,6 +33,14 @@ export function stageKeys() {
 function follow(event, selector) {
   event.preventDefault()
   document.querySelector(selector)?.click()
+}
+
+// To the first reading: from another stage by its page.
+function measure(event) {
+  const first = document.querySelector(".tapes .field input:not([type=hidden])")
+  if (!first) return document.querySelector(".rail li a")?.click()
+  event.preventDefault()
+  first.focus()
 }
 
 // Opens the form of what is new, at its first field.
