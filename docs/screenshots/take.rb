@@ -11,7 +11,7 @@ VIEWS = {
   "look" => ["/openings/10/look", Browser::DESK],
   "kit" => ["/kits/twin-42/copy", Browser::DESK],
   "choose" => ["/openings/3/choose", Browser::DESK],
-  "size" => ["/openings/2/size?at[A]=0&at[B]=100", Browser::DESK],
+  "size" => ["/openings/1/size", Browser::DESK],
   "size-folding" => ["/openings/4/size?at[fold]=55", Browser::DESK],
   "sheet" => ["/openings/2/sheet", Browser::DESK],
   "prepare" => ["/openings/8/prepare", Browser::DESK], "cut" => ["/openings/4/cut", Browser::DESK],
