@@ -32,6 +32,10 @@ module YellowTrack
         Tape.new("leans.right", [1, 0], [1, 1], [1, 0.88], 98)
       ].freeze
 
+      # Whose number a reading goes into, by its kind: keys of the ledger.
+      COMES_TO = {"widths" => "survey.tightest_width survey.bow", "heights" => "survey.level_height survey.sag",
+                  "diagonals" => "survey.out_of_square", "leans" => "survey.out_of_square survey.bow"}.freeze
+
       # @param survey [Survey]
       # @param closure [Survey::Closure, nil] nil while readings are missing
       # @param printer [Length::Printer]
@@ -67,7 +71,10 @@ module YellowTrack
       def paint
         @pen.polygon(square, "level-shape")
         @pen.polygon(corners.values_at(:bl, :br, :tr, :tl), "true-shape")
-        TAPES.each { |tape| @pen.line(point(*tape.from), point(*tape.to), tape_class(tape), "data-reading": tape.key) }
+        TAPES.each do |tape|
+          @pen.line(point(*tape.from), point(*tape.to), tape_class(tape), "data-reading": tape.key,
+            "data-place": COMES_TO.fetch(tape.key[/\A\w+/]))
+        end
       end
 
       # What the picture says of its own scale.

@@ -31,9 +31,10 @@ RSpec.describe "A number in hand" do
     expect(held).to eq ["panels.width"]
     12.times { press("j") }
     row = session.find(".row-number.held")
-    box, next_top = session.evaluate_script("[document.querySelector('.held').getBoundingClientRect().bottom, " \
+    expect(session).to have_css(".held .sum")
+    name, next_top = session.evaluate_script("[document.querySelector('.held .row-take').getBoundingClientRect(), " \
       "document.querySelector('.next').getBoundingClientRect().top]")
-    expect(box).to be <= next_top
+    expect([name["top"], name["bottom"]]).to match [be >= 0, be <= next_top]
     press("k")
     expect(session.find(".row-number.held")["data-row"]).not_to eq row["data-row"]
   end
@@ -42,7 +43,7 @@ RSpec.describe "A number in hand" do
     session.visit(size)
     session.click_button("Lap")
     type("set-lap", "40")
-    expect(session).to have_css(".held .row-figure", text: "34")
+    expect(session).to have_css(".held .row-figure", text: "40")
     expect(session).to have_css(".set .lead.in-hand", text: "lap")
     type("set-lap", "4o")
     expect(session).to have_css(".part > .field .says-fault", text: "\"4o\"")

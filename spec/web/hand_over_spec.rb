@@ -33,7 +33,7 @@ RSpec.describe "Handing over" do
     look("#{path}/fitter.svg")
     expect(last_response.body).to include("<path d=\"M10 20 L30 40 L50 20\"")
     look("/")
-    expect(plain(page.text)).to include("Looks back").and include("Bunk room")
+    expect(plain(page.text)).to include("look back: read the gaps again").and include("Bunk room")
     look("/openings/#{row.id}/log")
     expect(plain(page.text)).to include("Handed over, to look back on")
   end

@@ -25,6 +25,9 @@ module YellowTrack
         # its workings, codes of the checks that concern it.
         Row = Struct.new(:name, :figure, :after, :keys, :codes, :line, keyword_init: true)
 
+        # At the first reading.
+        def lands = tapes.first.id
+
         # Pieces that are drawn anew after a save, by their templates.
         def renewed
           ["measure/shape", "measure/profile", "measure/tally", "measure/around", "measure/planned",

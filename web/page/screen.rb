@@ -64,6 +64,9 @@ module YellowTrack
       # The stage that it shows; nil for none.
       def stage = nil
 
+      # Where who skips what stands on every page lands: an id.
+      def lands = "work"
+
       # Keys that it has beside those of every page: what each does, by its key.
       def keys = {}
 

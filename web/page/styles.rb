@@ -8,7 +8,9 @@ module YellowTrack
       PARTS = %w[base head controls rail drawing bench shared].map { |name| "/css/#{name}.css" }.freeze
       OF_PAPER = %w[base head controls drawing paper].map { |name| "/css/#{name}.css" }.freeze
       # Parts that a few folders share.
-      FEW = {"/css/service.css" => %w[look take_down mend rehang], "/css/adjust.css" => %w[adjust rehang practice], "/css/place.css" => %w[measure adjust rehang practice]}.freeze
+      FEW = {"/css/service.css" => %w[look take_down mend rehang],
+             "/css/adjust.css" => %w[adjust rehang practice hang mend take_down],
+             "/css/place.css" => %w[measure adjust rehang practice]}.freeze
 
       # What each folder's own sheet says, by the folder's name.
       OWN = Dir["#{ROOT}/web/*/page.css"].sort.to_h { |file|

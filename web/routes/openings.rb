@@ -20,7 +20,7 @@ module YellowTrack
           end
           app.takes(%r{/openings/#{Asking::NUMBER}/copy}o, by: :office) { |id| copy_opening(find_row(id)) }
           app.takes(%r{/openings/#{Asking::NUMBER}/(bin|bring-back)}o, by: :office) do |id, way|
-            row = book.openings.bin(find_row(id).id, binned: Jobs::BIN.fetch(way), who:)
+            row = book.openings.bin(find_row(id).id, binned: way == "bin", who:)
             to_page Paths.job(row.job_id)
           end
         end

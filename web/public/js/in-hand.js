@@ -4,7 +4,7 @@ let held = null
 
 export function takeInHand() {
   if (!document.querySelector("[data-row]")) return
-  document.body.classList.add("hands")
+  document.body.classList.add("taking")
   document.addEventListener("click", ({ target }) => {
     const row = target.closest?.(".row-take, .row-figure")?.closest("[data-row]")
     const place = target.closest?.("[data-place]")
@@ -38,7 +38,7 @@ function take(row) {
   inSight(row)
 }
 
-const inSight = (row) => row.scrollIntoView({ block: "nearest" })
+const inSight = (row) => row.scrollIntoView({ block: row.offsetHeight > innerHeight / 2 ? "start" : "nearest" })
 
 const shut = () => document.querySelector(`[data-row="${held}"] details.working`)?.removeAttribute("open")
 
