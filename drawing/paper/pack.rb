@@ -18,9 +18,10 @@ module YellowTrack
         # @param address [String] of the job's page
         # @param openings [Array<Opening>]
         # @param lots [Proc] gives the Lots, which take their time
-        def initialize(job:, date:, address:, openings:, lots:)
+        # @param firm [String, nil] whose papers they are
+        def initialize(job:, date:, address:, openings:, lots:, firm: nil)
           @job, @date, @address, @openings, @lots = job, date, address, openings, lots
-          @page = Page.new("Papers of #{job}")
+          @page = Page.new("Papers of #{job}", firm:)
         end
 
         # @yieldparam done [Integer] openings that are on paper

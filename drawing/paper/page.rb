@@ -30,7 +30,9 @@ module YellowTrack
         # A4, with no page yet.
         #
         # @param title [String] of the whole document
-        def initialize(title = "Yellow Track")
+        # @param firm [String, nil] that stands at the head of every page
+        def initialize(title = "Yellow Track", firm: nil)
+          @firm = firm
           @pdf = Prawn::Document.new(page_size: "A4", margin: MARGIN, skip_page_creation: true,
             info: {Title: title, Creator: "Yellow Track"})
           pdf.state.store.root.data[:Lang] = "en"
@@ -46,7 +48,7 @@ module YellowTrack
           pdf.font("Barlow", size: 10)
           pdf.fill_color = pdf.stroke_color = INK
           text(heading.title, at: [0, pdf.bounds.top], size: 18, bold: true, width: wide - CODE - 8)
-          text([heading.place, heading.date, ("revision #{heading.revision}" if heading.revision)].compact.join(" · "),
+          text([@firm, heading.place, heading.date, ("revision #{heading.revision}" if heading.revision)].compact.join(" · "),
             at: [0, pdf.bounds.top - 24], width: wide - CODE - 8)
           code(heading.address)
           pdf.stroke_horizontal_line(0, wide, at: top + 4)

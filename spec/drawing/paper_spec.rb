@@ -63,6 +63,17 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
     expect(marks).to eq AsRead.kept("papers.marks", marks.join).lines
   end
 
+  it "has the firm's name at the head of every page" do
+    words = []
+    allow_any_instance_of(Prawn::Document).to receive(:draw_text).and_wrap_original do |drawn, text, **rest|
+      words << text
+      drawn.call(text, **rest)
+    end
+    pages = described_class.new(job: "Osier Weir", date: "25 November 2026", address: "http://127.0.0.1:8642/jobs/1",
+      openings: [opening_of(plan)], lots: -> { [] }, firm: "Runa and Odo").render.scan(%r{/Type /Page\n}).length
+    expect(words.grep(/\ARuna and Odo · /).length).to eq pages
+  end
+
   it "says on every page what it belongs to" do
     document = pack(plan, plan("set" => fold)).render
     expect(document.scan(%r{/Type /Page\n}).length).to be >= 8

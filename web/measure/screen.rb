@@ -31,7 +31,25 @@ module YellowTrack
         # Pieces that are drawn anew after a save, by their templates.
         def renewed
           ["measure/shape", "measure/profile", "measure/tally", "measure/around", "measure/planned",
-            ("measure/lists" if list_changed?)].compact
+            ("measure/lists" if list_changed?), ("measure/decides" if fact_written?)].compact
+        end
+
+        # Facts that are not read and decide most ways, three at the most.
+        #
+        # @return [Array<Desk::Deciding::Fact>]
+        def deciding = @deciding ||= Desk::Deciding.new(opening).facts
+
+        # How one is asked for, and where it is typed.
+        def asked_for(fact) = Desk::Facts.ask(fact.key)
+
+        # Where it is typed.
+        def read_at(fact) = Paths.opening(id, Desk::Facts.stage(fact.key), anchor: Desk::Facts.anchor(fact.key))
+
+        # What it decides, in words: "5 ways: pocket, one leaf; wall-hung pair".
+        def decides(fact)
+          names = fact.manners.map { |manner| Choose::Row::NAMES.fetch(manner).downcase }
+          "decides #{(fact.ways == 1) ? "one way" : "#{fact.ways} ways"}: #{names.first(3).join("; ")}" \
+            "#{"; and #{names.length - 3} more" if names.length > 3}"
         end
 
         # The opening in its wall, from the room and from above.
@@ -116,6 +134,9 @@ module YellowTrack
         def survey = opening.survey
 
         private
+
+        # Whether what was typed is a fact that ways wait for: what decides is another then.
+        def fact_written? = Desk::Facts::TABLE.keys.any? { |key| written&.key.to_s.start_with?(key) }
 
         def fact?(key) = Desk::Fields::FACTS.any? { |one| one.key == key }
 

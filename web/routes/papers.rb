@@ -47,7 +47,8 @@ module YellowTrack
                 .map { |lot| Drawing::Paper::Pack::Lot.new(material: lot.material, cuts: lot.cutting.cuts) }
             }
             Drawing::Paper::Pack.new(job: job.name, date: view.today, address: address(Paths.job(job.id)),
-              openings: openings.map { |one| on_paper(one) }, lots:)
+              openings: openings.map { |one| on_paper(one) }, lots:,
+              firm: book.accounts.firm)
           end
 
           # An opening as papers take it.
