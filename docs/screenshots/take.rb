@@ -4,14 +4,14 @@ require "tmpdir"
 require_relative "../../boot"
 require "support/browser"
 
-# Each picture: its name, the page, and the size it is taken at.
+# Each picture: its name, the page, the size it is taken at, and what is pressed first.
 VIEWS = {
   "wall" => ["/", Browser::DESK], "job" => ["/jobs/1", Browser::DESK],
   "measure" => ["/openings/2/measure", Browser::DESK],
   "look" => ["/openings/10/look", Browser::DESK],
   "kit" => ["/kits/twin-42/copy", Browser::DESK],
   "choose" => ["/openings/3/choose", Browser::DESK],
-  "size" => ["/openings/1/size", Browser::DESK],
+  "size" => ["/openings/1/size", Browser::DESK, "Guide at"],
   "size-folding" => ["/openings/4/size?at[fold]=55", Browser::DESK],
   "sheet" => ["/openings/2/sheet", Browser::DESK],
   "prepare" => ["/openings/8/prepare", Browser::DESK], "cut" => ["/openings/4/cut", Browser::DESK],
@@ -28,10 +28,11 @@ Dir.mktmpdir do |folder|
   book = YellowTrack::Store::Book.open("#{folder}/demo.sqlite3")
   YellowTrack::Demo::Loader.new("").fill(book)
   Browser.app = YellowTrack::Web::App.on(book, secret: "p" * 64, by_itself: "Runa")
-  VIEWS.each do |name, (path, size)|
+  VIEWS.each do |name, (path, size, pressed)|
     Browser.size(Browser.session, size)
     Browser.session.visit(path)
     Browser.session.assert_selector("main")
+    Browser.session.click_button(pressed) if pressed
     Browser.session.evaluate_async_script("document.fonts.ready.then(() => arguments[0](true))")
     Browser.session.driver.browser.save_screenshot("#{__dir__}/#{name}.png")
     puts name

@@ -76,6 +76,7 @@ RSpec.describe "Who may what" do
     GET /openings/1/slide ol
     GET /openings/1/to-build ol
     GET /openings/1/working ol
+    GET /openings/1/decides ol
     POST /openings/1/cures o
     POST /openings/1/bin o
     POST /openings/1/override/size.cover -

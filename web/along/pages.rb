@@ -17,7 +17,7 @@ module YellowTrack
         }.join)[0, 12].freeze
         ON_ALL = ["/along", "/lines.css", *Styles::OWN.keys.map { |folder| Styles.path(folder) },
           *FILES.map { |file| file.delete_prefix("#{ROOT}/web/public") }].freeze
-        BESIDE = %w[log sheet].freeze
+        BESIDE = %w[log sheet decides].freeze
         OF_PLAN = %w[working drilling].freeze
 
         # @param job [Desk::Job]

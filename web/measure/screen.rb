@@ -31,7 +31,7 @@ module YellowTrack
         # Pieces that are drawn anew after a save, by their templates.
         def renewed
           ["measure/shape", "measure/profile", "measure/tally", "measure/around", "measure/planned",
-            ("measure/lists" if list_changed?), ("measure/decides" if fact_written?)].compact
+            ("measure/lists" if list_changed?)].compact
         end
 
         # Facts that are not read and decide most ways, three at the most.
@@ -39,7 +39,7 @@ module YellowTrack
         # @return [Array<Desk::Deciding::Fact>]
         def deciding = @deciding ||= Desk::Deciding.new(opening).facts
 
-        # How one is asked for, and where it is typed.
+        # How one is asked for.
         def asked_for(fact) = Desk::Facts.ask(fact.key)
 
         # Where it is typed.
@@ -135,8 +135,6 @@ module YellowTrack
 
         private
 
-        # Whether what was typed is a fact that ways wait for: what decides is another then.
-        def fact_written? = Desk::Facts::TABLE.keys.any? { |key| written&.key.to_s.start_with?(key) }
 
         def fact?(key) = Desk::Fields::FACTS.any? { |one| one.key == key }
 

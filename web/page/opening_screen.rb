@@ -42,6 +42,9 @@ module YellowTrack
       # is loaded anew.
       def another_page? = result&.outcome == :saved && %i[kit lanes count].include?(written.kind)
 
+      # Whether what was typed is a fact that ways of hanging wait for: what decides is another then.
+      def decides_anew? = Desk::Facts::TABLE.keys.any? { |key| written&.key.to_s.start_with?(key) }
+
       # Its plan; nil while readings are missing or leave no room.
       def plan = opening.plan
 

@@ -34,6 +34,9 @@ module YellowTrack
           app.reads(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
             show screen_of(Sheets::Drilling, find_planned(id))
           end
+          app.reads(%r{/openings/#{Asking::NUMBER}/decides}o) do |id|
+            view.partial("measure/decided", screen: stage_screen("measure", find_opening(id)))
+          end
           app.reads(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
             screen = screen_of(Sheets::Working, find_planned(id))
             htmx? ? view.partial("parts/sums", screen:, entries: screen.entries) : show(screen)

@@ -53,6 +53,7 @@ module YellowTrack
           # page is loaded anew.
           def renewed(screen)
             headers "HX-Refresh" => "true" if screen.another_page?
+            headers "HX-Trigger" => "decides" if screen.decides_anew?
             view(renewed: true).part("parts/renewed", screen:)
           end
         end

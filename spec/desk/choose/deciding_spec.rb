@@ -22,11 +22,15 @@ RSpec.describe YellowTrack::Desk::Deciding do
   it "stands on Measure, leads to its field, and is another once the fact is typed" do
     row = hang("survey.beside" => nil)
     look("/openings/#{row.id}/measure")
+    fields = page.css("[id]").map { |one| one["id"] }
+    look(page.at_css("#decides")["hx-get"])
     first = page.css(".decides a").first
     expect(page.css(".decides").first.text).to match(/decides \d+ ways: \w/)
-    expect(page.at_css("##{first["href"].split("#").last}")).not_to be_nil
+    expect(fields).to include(first["href"].split("#").last)
     expect(facts_of(row).first.key).to eq "survey.head.of"
     type(row, "survey.head.of", "timber")
-    expect(Nokogiri::HTML5.fragment(last_response.body).at_css("#decides").to_s).not_to include(first.text)
+    expect(last_response["hx-trigger"]).to eq "decides"
+    look("/openings/#{row.id}/decides")
+    expect(page.text).not_to include(first.text)
   end
 end
