@@ -135,7 +135,6 @@ module YellowTrack
 
         private
 
-
         def fact?(key) = Desk::Fields::FACTS.any? { |one| one.key == key }
 
         def figures = plan.figures
