@@ -46,6 +46,7 @@ module Browser
   def options
     Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium").tap do |options|
       [*SWITCHES, RESOLVER].each { |switch| options.add_argument("--#{switch}") }
+      options.timeouts = {script: 120_000} # ms: axe on a large page, on a machine that others use too
     end
   end
 
