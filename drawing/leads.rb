@@ -12,11 +12,13 @@ module YellowTrack
 
       # @param plan [Plan]
       # @param lefts [Array<Rational>] mm, where its panels stand
-      # @param printer [Length::Printer]
+      # @param printer [Length::Printer] of what is derived
+      # @param cut_printer [Length::Printer] of what is cut
       # @param front [Elevation] that the leaders point into
       # @param spread [Spread]
-      def initialize(plan, lefts, printer, front:, spread:)
-        @set, @lefts, @printer, @front, @spread = plan.set, lefts, printer, front, spread
+      def initialize(plan, lefts, printer, cut_printer:, front:, spread:)
+        @set, @lefts, @printer, @cut_printer = plan.set, lefts, printer, cut_printer
+        @front, @spread = front, spread
       end
 
       # Draws them with its pen.
@@ -45,14 +47,14 @@ module YellowTrack
       end
 
       def track
-        told(%w[track.length], [x(@set.track.start), top], "track #{say(@set.track.length)}")
+        told(%w[track.length], [x(@set.track.start), top], "track #{@cut_printer.text(@set.track.length)}")
       end
 
       def rollers
         return unless @set.rollers
 
         told(%w[panels.rollers panels.spacing], [x(@lefts.first + @set.rollers.places.first), top],
-          @set.rollers.places.map { |place| say(place) }.join(" · "))
+          list(@set.rollers.places))
       end
 
       # Nothing is said of guides that run in a groove: no place along the opening is theirs.
@@ -61,15 +63,14 @@ module YellowTrack
         return if places.nil? || places.empty?
 
         told(@set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" }, [x(places.first), @front.floor - 40],
-          places.map { |place| say(place) }.join(" · "))
+          list(places))
       end
 
       def stops
         return if @set.stops.nil? || @set.stops.empty?
 
-        places = @set.stops
-        told(places.each_index.map { |place| "track.stops.#{place + 1}" }, [x(places.first), top],
-          places.map { |place| say(place) }.join(" · "))
+        told(@set.stops.each_index.map { |place| "track.stops.#{place + 1}" }, [x(@set.stops.first), top],
+          list(@set.stops))
       end
 
       def told(keys, at, words) = @pen.place(*keys, css: "its-place lead") { tell(at, words) }
@@ -86,6 +87,8 @@ module YellowTrack
       def top = @front.hung_from
 
       def x(mm) = @spread.x(mm)
+
+      def list(places) = places.map { |place| say(place) }.join(" · ")
 
       def say(mm) = @printer.text(mm)
     end

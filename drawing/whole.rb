@@ -67,10 +67,14 @@ module YellowTrack
         @above.draw_on(@pen)
         caption(@above.bottom + CAPTION - 6, "Floor gap along the travel, × #{factor}")
         @strip.draw_on(@pen)
-        Leads.new(@plan, @moves.lefts, @printer, front: @front, spread: @spread).draw_on(@pen) if @live
+        leads.draw_on(@pen) if @live
       end
 
       private
+
+      def leads
+        Leads.new(@plan, @moves.lefts, @printer, cut_printer: @cut_printer, front: @front, spread: @spread)
+      end
 
       # The views under each other, the front no higher than that.
       def stack(most)

@@ -22,7 +22,8 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @drafts = db[:drafts]
-        @his = @drafts.where(opening_id: :$opening, owner: [:$owner, ANYBODY]).order(:owner).prepare(:select, :his_drafts)
+        @his = @drafts.where(opening_id: :$opening, owner: [:$owner, ANYBODY]).order(:owner)
+          .prepare(:select, :his_drafts)
       end
 
       # @param owner [String]

@@ -17,9 +17,8 @@ module YellowTrack
 
       # @return [Array<Fact>] three at the most, what decides most first; none while nothing can be tried
       def facts
-        @facts ||= waiting.sort_by { |key, ways| [-ways.length, order(key)] }.first(MOST).map do |key, ways|
-          Fact.new(key:, ways: ways.length, manners: ways.map(&:manner).tally.sort_by { |_, count| -count }.map(&:first))
-        end
+        @facts ||= waiting.sort_by { |key, ways| [-ways.length, order(key)] }.first(MOST)
+          .map { |key, ways| Fact.new(key:, ways: ways.length, manners: manners(ways)) }
       end
 
       private
@@ -37,6 +36,8 @@ module YellowTrack
         choice = SetChoice.new(@opening).choice
         choice.is_a?(Fault) ? [] : choice.ranked.select { |way| way.state == "if" }
       end
+
+      def manners(ways) = ways.map(&:manner).tally.sort_by { |_, count| -count }.map(&:first)
 
       def order(key) = Facts::TABLE.keys.index(key)
     end

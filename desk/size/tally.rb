@@ -5,6 +5,9 @@ module YellowTrack
     # A set's numbers, part by part: which numbers stand together, which checks
     # concern them, which choices bite there. Each motion has its own parts.
     class Tally
+      include SoftCloseRows
+      include SlabRows
+      include Groups
       include Choices
 
       # One number: name, figure (parts as View#figure takes them), the words
@@ -45,31 +48,13 @@ module YellowTrack
       # @return [Array<Row>] of a part; the first part also has the checks that
       #   concern no number of the others, so that none is out of sight
       def rows(part)
-        rows = own_rows(part)
-        rows.first.codes += strays if part == parts.first && rows.any?
-        rows
+        (@rows ||= {})[part] ||= own_rows(part).tap do |rows|
+          rows.first.codes += strays if part == parts.first && rows.any?
+        end
       end
 
       # @return [Array<Row>] of all its parts
       def all = parts.flat_map { |part| rows(part) }
-
-      # Its parts by what one does with their numbers, in working order.
-      #
-      # @return [Hash{Symbol => Array<Symbol>}] of cut, mark, gaps and opens
-      def groups = self.class::GROUPS.transform_values { |list| list & known_parts }.reject { |_, list| list.empty? }
-
-      # Its parts, in working order.
-      def parts = groups.values.flatten
-
-      # The worst that is to be said of a group's numbers.
-      #
-      # @param group [Symbol]
-      # @return [nil, :stop, :watch]
-      def worst(group)
-        codes = groups.fetch(group).flat_map { |part| rows(part) }.flat_map(&:codes).uniq
-        levels = @opening.checks(*codes).map(&:level)
-        %i[stop watch].find { |level| levels.include?(level) }
-      end
 
       # Size, weight and place of the panels.
       def panels
@@ -163,47 +148,10 @@ module YellowTrack
           codes: %w[head.joists head.fixing])
       end
 
-      # Soft close: catches, strikers; nil for none.
-      def soft_close
-        soft = @set.soft_close or return soft_close_unknown
-        [catches(soft, :closing), catches(soft, :opening),
-          row("Strikers", [soft.places.flat_map(&:strikers).map { |at| derived(at) }.join(", ")],
-            "from each panel's left edge", keys: soft_keys("striker"), line: [])]
-      end
-
-      # Where the catches stand.
-      def catches(soft, way)
-        row("Soft close", [list(soft.places.map(&way))], "#{way} catches, from the left jamb", keys: soft_keys(way),
-          line: [])
-      end
-
-      # Ledger keys of a part of it.
-      def soft_keys(part) = @plan.working.entries.map(&:key).grep(/\Asoft_close\.\w+\.#{part}/)
-
-      # One that is asked for, and whose dampers nobody knows.
-      def soft_close_unknown
-        return if @opening.checks(SoftClose::Fitted::UNKNOWN).empty?
-
-        row("Soft close", ["–"], "its dampers are not known", keys: [], codes: [SoftClose::Fitted::UNKNOWN], line: [])
-      end
-
       # Where the pulls are bored; nil for none.
       def pulls
         pulls = @set.pulls or return
         row("Pulls at", [derived(pulls.up)], "up each panel", keys: %w[pulls.up pulls.near pulls.far])
-      end
-
-      # What comes off a slab; nil without one.
-      def slab
-        alter = @set.slab
-        return unless alter.slab?
-        return off_width(alter) if alter.fixed?
-
-        [row("Cut off slab", [cut(alter.width), :"wide,", cut(alter.height)], "off the foot",
-          keys: %w[alter.width alter.height alter.lipping],
-          line: [sum("alter.width"), sum("alter.height")],
-          codes: %w[alter.block alter.stile alter.narrow alter.none]),
-          (lipping if alter.lipping.positive?)]
       end
 
       # The track, its packing, what it is screwed into.
@@ -247,9 +195,6 @@ module YellowTrack
 
       private
 
-      # Those that its set has.
-      def known_parts = self.class::GROUPS.values.flatten
-
       def own_rows(part) = @plan ? [public_send(part)].flatten.compact : []
 
       # Codes of the set's checks that no row has a place for. The survey's own
@@ -277,15 +222,6 @@ module YellowTrack
       def sum(key) = @plan.working[key]&.short(@opening.printer).to_s
 
       def value(key) = @plan.working[key].value
-
-      def off_width(alter)
-        row("Cut off slab", [cut(alter.width)], "wide; its height stays", keys: %w[alter.width],
-          codes: %w[alter.stile alter.narrow alter.none])
-      end
-
-      def lipping
-        row("Lipping", [cut(@set.slab.lipping)], "on the foot", keys: %w[alter.lipping], codes: %w[alter.lipping])
-      end
 
       def pieces
         return "" if @set.track.joints.empty?

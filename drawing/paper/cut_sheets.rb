@@ -42,7 +42,8 @@ module YellowTrack
           high = 20 + cuts.length * BAR
           fresh(@heading) if @room < high
           @page.text(material, at: [0, @room], size: 12, bold: true)
-          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}", wide: WIDE), at: [0, @room - 17], width: @page.wide)
+          @page.drawing(Bars.new(cuts, printer, name: "paper-#{place}", wide: WIDE), at: [0, @room - 17],
+            width: @page.wide)
           @room -= high + 6
         end
 

@@ -48,7 +48,8 @@ module YellowTrack
           pdf.font("Barlow", size: 10)
           pdf.fill_color = pdf.stroke_color = INK
           text(heading.title, at: [0, pdf.bounds.top], size: 18, bold: true, width: wide - CODE - 8)
-          text([@firm, heading.place, heading.date, ("revision #{heading.revision}" if heading.revision)].compact.join(" · "),
+          text([@firm, heading.place, heading.date, *("revision #{heading.revision}" if heading.revision)]
+            .compact.join(" · "),
             at: [0, pdf.bounds.top - 24], width: wide - CODE - 8)
           code(heading.address)
           pdf.stroke_horizontal_line(0, wide, at: top + 4)
@@ -79,11 +80,8 @@ module YellowTrack
         end
 
         # Sentences under each other, broken where they are too long for their place.
-        #
-        # @return [Numeric] where the next thing may stand
         def lines(sentences, at:, width:, size: 9)
           pdf.bounding_box(at, width:) { sentences.each { |line| pdf.text(line, size:, leading: 1.5) } }
-          pdf.y - pdf.bounds.absolute_bottom
         end
 
         # Rows of a table, the first its heads; what is too long for its column is broken.

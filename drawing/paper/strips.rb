@@ -13,10 +13,14 @@ module YellowTrack
         CROSS = 5 # mm
         AIR = 13 # mm from one strip to the next
         LOW = 8 # mm that stay free under the last
+        NAMED = 160 # points that its name may take at least
 
         # A stretch of an edge: the panels' codes, the end that it is laid to and measured from, where in the edge it
-        # stands; thickness, holes (purpose, from that end, across), how much of it is shown, all in mm.
+        # stands; thickness, holes (Place), how much of it is shown, all in mm.
         Part = Struct.new(:codes, :edge, :datum, :thickness, :holes, :shown, :right, keyword_init: true)
+
+        # A hole: at, from the strip's end, and across, mm; says, what is written at it.
+        Place = Struct.new(:at, :across, :says, keyword_init: true)
 
         # @param page [Page]
         # @param openings [Array<Pack::Packed>]
@@ -73,12 +77,16 @@ module YellowTrack
         def part(drilling, opening, edge:, holes:, far: false)
           return if holes.empty?
 
-          width = drilling.panel.width
-          places = holes.map { |hole| [hole.for, far ? width - hole.x : hole.x, hole.diameter] }
-          datum = drilling.datum
-          datum = drilling.edges.find { |one| one != datum } || datum if far
-          Part.new(codes: ["#{opening.letter}-D#{drilling.panel.name}"], edge:, datum:, right: datum == drilling.edges.last,
-            thickness: drilling.panel.thickness, holes: places, shown: [places.map { |_, at, _| at }.max + BEYOND, LONGEST, width].min)
+          width, thickness = drilling.panel.width, drilling.panel.thickness
+          places = holes.map { |hole| place(hole, far ? width - hole.x : hole.x, opening.plan.opening.printer) }
+          datum = far ? (drilling.edges - [drilling.datum]).first || drilling.datum : drilling.datum
+          Part.new(codes: ["#{opening.letter}-D#{drilling.panel.name}"], edge:, datum:, thickness:, holes: places,
+            right: datum == drilling.edges.last, shown: [places.map(&:at).max + BEYOND, LONGEST, width].min)
+        end
+
+        # In the unit of its own opening: a job may have both.
+        def place(hole, at, printer)
+          Place.new(at:, across: hole.diameter, says: "#{hole.for} #{printer.short(at)}")
         end
 
         def fresh
@@ -91,33 +99,32 @@ module YellowTrack
         end
 
         def strip(part, top)
-          @page.text("#{part.codes.join(", ")} · #{part.edge} · from the #{part.datum}", at: [0, top + 13], size: 9, width: [mm(part.shown), 160].max)
           deep, long = mm(part.thickness), mm(part.shown)
+          @page.text("#{part.codes.join(", ")} · #{part.edge} · from the #{part.datum}", at: [0, top + 13], size: 9,
+            width: [long, NAMED].max)
           @page.pdf.stroke_line([0, top], [long, top])
           @page.pdf.stroke_line([0, top - deep], [long, top - deep])
           @page.pdf.stroke_line([along(part, 0), top + 4], [along(part, 0), top - deep - 4])
-          part.holes.each { |purpose, x, diameter| hole(part, purpose, x, diameter:, y: top - deep / 2) }
+          part.holes.each { |hole| hole(part, hole, top - deep / 2) }
         end
 
         # Points from the paper's left of a place on the strip, whose end is at the side that it has on the panel.
-        def along(part, x) = mm(part.right ? part.shown - x : x)
+        def along(part, at) = mm(part.right ? part.shown - at : at)
 
         # A hole that is farther from its end than the strip is long is said in words.
-        def hole(part, purpose, from, diameter:, y:)
-          return beyond(part, purpose, from, y:) if from > part.shown
+        def hole(part, hole, y)
+          return beyond(part, hole, y) if hole.at > part.shown
 
-          x = along(part, from)
+          x = along(part, hole.at)
           @page.pdf.stroke_line([x - mm(CROSS), y], [x + mm(CROSS), y])
           @page.pdf.stroke_line([x, y - mm(CROSS)], [x, y + mm(CROSS)])
-          @page.pdf.stroke_circle([x, y], mm(diameter / 2)) if diameter
-          @page.text("#{purpose} #{say(from)}", at: [x + 6, y - 3], size: 9, width: 120)
+          @page.pdf.stroke_circle([x, y], mm(hole.across / 2)) if hole.across
+          @page.text(hole.says, at: [x + 6, y - 3], size: 9, width: 120)
         end
 
-        def beyond(part, purpose, from, y:)
-          @page.text("#{purpose} at #{say(from)}: measure it", at: [along(part, part.shown / 2), y + 4], size: 9)
+        def beyond(part, hole, y)
+          @page.text("#{hole.says}: measure it", at: [along(part, part.shown / 2), y + 4], size: 9)
         end
-
-        def say(length) = @openings.first.plan.opening.printer.short(length)
       end
     end
   end

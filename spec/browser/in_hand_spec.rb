@@ -54,8 +54,8 @@ RSpec.describe "A number in hand" do
   it "has the whole bench between rail and what is next, and it stays while the numbers pass" do
     %w[A B C D F G H].each do |letter|
       session.visit("/openings/#{opening(letter, "Osier Weir").id}/size")
-      foot, next_top = session.evaluate_script("[document.querySelector('.clear-says').getBoundingClientRect().bottom, " \
-        "document.querySelector('.next').getBoundingClientRect().top]")
+      foot, next_top = session.evaluate_script("[document.querySelector('.clear-says').getBoundingClientRect()." \
+        "bottom, document.querySelector('.next').getBoundingClientRect().top]")
       expect([letter, foot]).to match [letter, be <= next_top]
       session.execute_script("window.scrollTo(0, 700)")
       expect(session.evaluate_script("document.querySelector('.set').getBoundingClientRect().top")).to be >= 0

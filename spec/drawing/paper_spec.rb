@@ -52,7 +52,8 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
 
   # A mark of each sheet's lines, words and places: `bin/test --as-read` writes them anew.
   it "puts every sheet of every manner on paper as it did" do
-    ways = {"lapping" => {"family" => "bypass", "kit" => "twin-42"}, "folding" => fold, "pocket" => {"family" => "pocket", "kit" => "pocket-90"},
+    ways = {"lapping" => {"family" => "bypass", "kit" => "twin-42"}, "folding" => fold,
+            "pocket" => {"family" => "pocket", "kit" => "pocket-90"},
             "wall" => {"family" => "bypass", "kit" => "bar-1", "panels" => 1, "pattern" => [1], "opens" => "right"},
             "rolling" => {"family" => "bypass", "kit" => "roll-36"}}
     marks = ways.flat_map do |way, set|
@@ -79,6 +80,20 @@ RSpec.describe YellowTrack::Drawing::Paper::Pack do
     document = pack(plan, plan("set" => fold)).render
     expect(document.scan(%r{/Type /Page\n}).length).to be >= 8
     expect(document).to match(%r{/Lang <feff0065006e>}).and include("/Title")
+  end
+
+  it "says the places of a strip in its own opening's unit" do
+    made = plan("set" => fold)
+    read = {"widths" => {"top" => "71 3/16", "middle" => "71 1/4", "bottom" => "71 5/16"},
+            "heights" => {"left" => "88 5/16", "middle" => "88 1/4", "right" => "88 3/8"}}
+    inches = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document(:units => "in", "survey" => read,
+      "set" => fold.merge("thickness" => "35 mm", "half_jamb" => {"thickness" => "22 mm"}))))
+    parts = YellowTrack::Drawing::Paper::Strips.new(YellowTrack::Drawing::Paper::Page.new,
+      [opening_of(made, "C"), opening_of(inches, "D")], heading: nil).parts
+    said = parts.group_by { |part| part.codes.first[0] }.transform_values { |list| list.flat_map(&:holes).map(&:says) }
+    expect(said.keys).to match_array %w[C D]
+    expect(said["D"]).to all match(%r{\d/\d+|\d\z})
+    expect(said["C"] & said["D"]).to eq []
   end
 
   it "prints what is alike once, and nothing under 9 points" do

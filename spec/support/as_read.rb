@@ -88,12 +88,14 @@ class AsRead
 
   def field(node)
     case node.name
-    when "input" then HIDDEN.include?(node["name"]) ? "" : " #{node["name"]} [#{node["value"]}#{" ticked" if node["checked"]}] "
+    when "input" then HIDDEN.include?(node["name"]) ? "" : " #{node["name"]} [#{node["value"]}#{ticked(node)}] "
     when "option" then node["selected"] ? " *" : " "
     when "select", "textarea", "button" then " #{node["name"]} "
     else ""
     end
   end
+
+  def ticked(node) = node["checked"] && " ticked"
 
   def states(node)
     said = STATES.filter_map { |name| node[name] && "#{name}#{"=#{node[name]}" unless node[name].empty?}" }

@@ -87,7 +87,8 @@ RSpec.describe "Choosing" do
       expect(shown.at_css(".way-word").text.strip).to end_with(word)
       next if card.state == "not"
 
-      expect(plain(shown.text)).to include("#{(card.share * 100).round} %").and include("#{card.heaviest.to_f.round(1)} kg")
+      expect(plain(shown.text)).to include("#{(card.share * 100).round} %")
+        .and include("#{card.heaviest.to_f.round(1)} kg")
     end
   end
 
@@ -131,6 +132,22 @@ RSpec.describe "Choosing" do
     look("/openings/#{row.id}/choose")
     expect(page.css(".way-group")).to be_empty
     expect(page.css(".way-now b").map(&:text)).to include("Wall-hung pair")
+  end
+
+  it "says every fact that a way waits for: one at the head of its group, the rest with it, each once" do
+    row = hang
+    look("/openings/#{row.id}/choose")
+    opening = YellowTrack::Desk::KeptOpening.new(book, row)
+    cards = YellowTrack::Desk::SetChoice.new(opening).choice.cards
+    cards.each_with_index.select { |card, _| card.state == "if" }.each do |card, place|
+      shown = page.at_css("#way-#{place}")
+      group = shown.ancestors(".way-group").first.at_css("h3").text
+      facts = card.unread.partition { |fact| YellowTrack::Desk::Facts.so(fact.key) == group }
+      expect(facts.first.length).to eq 1
+      facts.last.each do |fact|
+        expect(plain(shown.text).scan(plain(YellowTrack::Desk::Facts.needs(fact, opening.printer))).length).to eq 1
+      end
+    end
   end
 
   it "tells doors that are there already before all else" do

@@ -30,7 +30,8 @@ RSpec.describe "A whole page" do
     jobs = book.jobs.all.flat_map { |job|
       %w[/cut /price /visits /built ?new=1].push("").map { |way| "/jobs/#{job.id}#{way}" }
     }
-    drills = YellowTrack::Practice::Drills.all.keys.flat_map { |key| ["/practice/#{key}/3", "/practice/#{key}/4?level=4"] }
+    drills = YellowTrack::Practice::Drills.all.keys
+      .flat_map { |key| ["/practice/#{key}/3", "/practice/#{key}/4?level=4"] }
     ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
       "/rack", "/rules", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
       "/backups", *drills, "/practice/tightest/learn", "/openings/1/size?unit=other", "/openings/4/prepare?unit=other",
@@ -47,7 +48,9 @@ RSpec.describe "A whole page" do
         .flat_map { |attribute| attribute.value.split }
     end
     kinds = document.css("main").map { |main| main.classes.grep(/\Akind-(bench|rows|sheet)\z/).length }
-    [*("is of no kind, or of several" if kinds != [1] && document.css("body.paper").none?), *ids.tally.select { |id, count| count > 1 || id.strip.empty? || id.end_with?("-") }.keys.map { |id| "id #{id}" },
+    [*("is of no kind, or of several" if kinds != [1] && document.css("body.paper").none?),
+      *ids.tally.select { |id, count| count > 1 || id.strip.empty? || id.end_with?("-") }
+        .keys.map { |id| "id #{id}" },
       *(named - ids).uniq.map { |id| "points at #{id}" },
       *document.css(says).select { |one| said(one).empty? && one.css("svg, img").empty? }
         .map { |one| "says nothing: #{one.to_html[0, 80]}" },
