@@ -5,12 +5,13 @@ module YellowTrack
     # A set from the room: opening, panels, what they run or turn on, and the
     # sizes a fitter cuts to. Each manner of hanging draws what it runs on.
     class Elevation
+      include Hatched
+
       MOST = 252 # screen units of height; a taller one is broken in the middle
       TORN = 12 # screen units between both parts of it
       WALL = 14 # how much of the wall is shown beside and above
       TRACK = 6
       ROLLER = 5
-      HATCH = 9 # screen units between the lines over what is clear
       UNDER = 56 # below the floor, for the panels' widths
 
       class << self
@@ -131,28 +132,6 @@ module YellowTrack
       def lefts = @moves.lefts
 
       def figure(mm) = @printer.text(mm)
-
-      # What is clear is hatched, and told.
-      def hatch
-        @moves.windows.each do |from, to|
-          corner, far = [x(from), head], [x(to), floor]
-          slanted(corner, far)
-          if far[0] - corner[0] > 64
-            @pen.text([(corner[0] + far[0]) / 2, corner[1] + (far[1] - corner[1]) * 0.34], "#{figure(to - from)} clear",
-              "clear-word")
-          end
-        end
-      end
-
-      # Lines from the lower left to the upper right, cut off at a rectangle.
-      def slanted((left, top), (right, bottom))
-        wide, high = right - left, bottom - top
-        (HATCH.to_f..(wide + high)).step(HATCH) do |run|
-          from = [left + [run - high, 0].max, top + [run, high].min]
-          to = [left + [run, wide].min, top + [run - wide, 0].max]
-          @pen.line(from, to, "hatch")
-        end
-      end
 
       def wall
         left, right = x(opening_left), x(opening_right)
