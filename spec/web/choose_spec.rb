@@ -142,9 +142,9 @@ RSpec.describe "Choosing" do
     cards.each_with_index.select { |card, _| card.state == "if" }.each do |card, place|
       shown = page.at_css("#way-#{place}")
       group = shown.ancestors(".way-group").first.at_css("h3").text
-      facts = card.unread.partition { |fact| YellowTrack::Desk::Facts.so(fact.key) == group }
-      expect(facts.first.length).to eq 1
-      facts.last.each do |fact|
+      heading, rest = card.unread.partition { |fact| YellowTrack::Desk::Facts.so(fact.key) == group }
+      expect(heading.length).to eq 1
+      rest.each do |fact|
         expect(plain(shown.text).scan(plain(YellowTrack::Desk::Facts.needs(fact, opening.printer))).length).to eq 1
       end
     end
