@@ -4,6 +4,9 @@ module YellowTrack
   module Drawing
     # The bars of one material as they are cut, all to one scale.
     class Bars < Picture
+      # What stands at the saw: the code in hand, and where a press on a piece leads.
+      AtSaw = Struct.new(:in_hand, :leads, keyword_init: true)
+
       WIDTH = 900
       ROW = 44
       LEFT = 8
@@ -15,12 +18,15 @@ module YellowTrack
       # @param printer [Length::Printer]
       # @param name [String] what ids begin with
       # @param wide [Integer] screen units of the whole
-      def initialize(cuts, printer, name:, wide: WIDTH)
+      # @param longest [Rational, nil] mm, of all bars that it is to be compared with
+      # @param pieces [AtSaw, nil] where pieces can be pressed
+      def initialize(cuts, printer, name:, wide: WIDTH, longest: nil, pieces: nil)
         @wide = wide
         @cuts = cuts
         @printer = printer
         @name = name
-        @scale = (wide - 2 * LEFT) / [cuts.map { |cut| cut.bar.length }.max.to_f, 1].max
+        @pieces = pieces
+        @scale = (wide - 2 * LEFT) / [(longest || cuts.map { |cut| cut.bar.length }.max).to_f, 1].max
       end
 
       # Width and height, screen units.
@@ -60,7 +66,13 @@ module YellowTrack
       def left(cut) = cut.pieces.empty? ? "" : "; left #{say(cut.offcut)}"
 
       def piece(piece, left, wide, top:)
-        @pen.rect([left, top], [wide, HIGH], "face")
+        return draw(piece, left, wide, top:) unless @pieces
+
+        @pen.link(@pieces.leads.call(piece.name), "#{piece.name} in hand") { draw(piece, left, wide, top:) }
+      end
+
+      def draw(piece, left, wide, top:)
+        @pen.rect([left, top], [wide, HIGH], (piece.name == @pieces&.in_hand) ? "face marked" : "face")
         @pen.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > NAMED
         @pen.text([left + wide / 2, top + 18], piece.name, "bay-word") if wide.between?(CODED, NAMED)
       end

@@ -69,6 +69,15 @@ module YellowTrack
       # @param keys [Array<String>] of the ledger, its own first
       def place(*keys, css: "its-place", &draw) = group(css, "data-place": keys.join(" "), &draw)
 
+      # What the block draws leads to a page when it is pressed.
+      #
+      # @param says [String] what a press does, for who does not see it
+      def link(href, says)
+        @parts << "<a#{written(href:, "aria-label": says)}>"
+        yield
+        @parts << "</a>"
+      end
+
       # @return [String] the picture, with its text alternative
       def to_s
         ids = ["#{@name}-title", "#{@name}-description"]

@@ -10,14 +10,22 @@ module YellowTrack
       # A length that can be bought. material; length, mm; price.
       Bar = Struct.new(:material, :length, :price, keyword_init: true)
 
-      # An offcut in the rack.
-      Offcut = Struct.new(:id, :material, :length, :kept_at, keyword_init: true) do
+      # An offcut in the rack; fresh, whether one of its ends comes from the saw and needs no trim.
+      Offcut = Struct.new(:id, :material, :length, :kept_at, :fresh, keyword_init: true) do
         # What an offcut is called: by its number.
         def name = "offcut #{id}"
       end
 
-      # A piece that was cut. planned and as_cut, mm.
-      Cut = Struct.new(:code, :planned, :as_cut, :at, keyword_init: true)
+      # A piece that was cut. planned and as_cut, mm; offcut_id, the offcut that it came from, and
+      # rest_id, the one that stayed; nil for none.
+      Cut = Struct.new(:code, :planned, :as_cut, :at, :offcut_id, :rest_id, keyword_init: true)
+
+      # What stays of a bar: length, mm; more, whether another piece comes off it; fresh, whether it
+      # ends where the saw went.
+      Rest = Struct.new(:length, :more, keyword_init: true) do
+        # Whether it goes into the rack.
+        def kept? = more || length >= KEPT
+      end
 
       KEPT = 300 # mm; a shorter offcut is not worth the rack
 
@@ -59,16 +67,18 @@ module YellowTrack
         kept = @db[:rack].where(used_at: nil)
         kept = kept.where(material: materials) if materials
         kept.order(:material, :id).limit(most, after)
-          .map do |row|
-            Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at])
-          end
+          .map { |row| offcut(row) }
       end
 
       # @return [Integer] offcuts in the rack
       def rack_count = @db[:rack].where(used_at: nil).count
 
       # Puts an offcut on the rack; mm.
-      def keep(material, length) = @db[:rack].insert(material:, length: length.to_r.to_s, kept_at: Clock.now)
+      #
+      # @return [Integer] its number
+      def keep(material, length, fresh: false)
+        @db[:rack].insert(material:, length: length.to_r.to_s, kept_at: Clock.now, fresh: fresh ? 1 : 0)
+      end
 
       # Takes one off it, once.
       def use(offcut_id) = @db[:rack].where(id: offcut_id, used_at: nil).update(used_at: Clock.now)
@@ -80,10 +90,7 @@ module YellowTrack
       def cuts(opening_ids)
         found = @db[:cuts].where(opening_id: opening_ids).all.group_by { |row| row[:opening_id] }
         opening_ids.to_h do |id|
-          [id, (found[id] || []).to_h { |row|
-            [row[:code], Cut
-              .new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at])]
-          }]
+          [id, (found[id] || []).to_h { |row| [row[:code], piece(row)] }]
         end
       end
 
@@ -96,28 +103,69 @@ module YellowTrack
           .map { |planned, as_cut| Rational(as_cut) - Rational(planned) }
       end
 
-      # Writes down a bar that was cut: its pieces, the offcut that it came
-      # from, the one that is left.
+      # Writes down a piece that was cut: what it came from, and what stays of that.
       #
-      # @param pieces [Array<Array(Openings::Row, Parts::Part, Rational)>]
-      #   each with the length as cut
+      # @param opening [Openings::Row]
+      # @param part [Parts::Part]
+      # @param as_cut [Rational] mm
       # @param offcut_id [Integer, nil] of the rack
-      # @param left [Rational] mm
-      def cut_bar(pieces, material:, offcut_id:, left:, who: "fitter")
+      # @param rest [Rest]
+      # @raise [Fault] where somebody has used that offcut since
+      def cut(opening, part, as_cut, offcut_id:, rest:, who: "fitter")
         @db.transaction do
-          pieces.each { |opening, part, as_cut| cut_piece(opening, part, as_cut, who:) }
-          use(offcut_id) if offcut_id
-          keep(material, left) if left >= KEPT
+          raise Fault.new("Offcut #{offcut_id} is not in the rack any more.", key: part.code) if
+            offcut_id && use(offcut_id).zero?
+
+          rest_id = keep(part.material, rest.length, fresh: rest.more) if rest.kept?
+          written(opening, part, as_cut, offcut_id:, rest_id:)
+          log(opening, part.code, {before: part.length, after: as_cut}, who:)
+        end
+      end
+
+      # Takes back that a piece was cut: what it came from is whole again.
+      #
+      # @param opening [Openings::Row]
+      # @raise [Fault] where something was cut off its rest since, or it was never cut
+      def take_back(opening, code, who: "fitter")
+        @db.transaction do
+          row = @db[:cuts].first(opening_id: opening.id, code:)
+          raise Fault.new("#{code} is not cut: somebody took it back already.", key: code) unless row
+
+          undo_rest(row)
+          @db[:rack].where(id: row[:offcut_id]).update(used_at: nil)
+          @db[:cuts].where(opening_id: opening.id, code:).delete
+          log(opening, code, {before: Rational(row[:as_cut]), after: nil}, who:)
         end
       end
 
       private
 
-      def cut_piece(opening, part, as_cut, who:)
+      def offcut(row)
+        Offcut.new(id: row[:id], material: row[:material], length: Rational(row[:length]), kept_at: row[:kept_at],
+          fresh: row[:fresh] == 1)
+      end
+
+      def piece(row)
+        Cut.new(code: row[:code], planned: Rational(row[:planned]), as_cut: Rational(row[:as_cut]), at: row[:at],
+          offcut_id: row[:offcut_id], rest_id: row[:rest_id])
+      end
+
+      def written(opening, part, as_cut, **bar)
         @db[:cuts].insert_conflict(:replace).insert(opening_id: opening.id, code: part.code,
-          planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, material: part.material, at: Clock.now)
-        @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: part.code,
-          before: part.length.to_f, after: as_cut.to_f, who:, at: Clock.now)
+          planned: part.length.to_r.to_s, as_cut: as_cut.to_r.to_s, material: part.material, at: Clock.now, **bar)
+      end
+
+      def undo_rest(row)
+        return if row[:rest_id].nil? || @db[:rack].where(id: row[:rest_id], used_at: nil).delete == 1
+
+        raise Fault.new("Something was cut off the same bar since #{row[:code]}, or its rest was taken: that comes " \
+          "back first.", key: row[:code])
+      end
+
+      # @param lengths [Hash{Symbol => Rational, nil}] before and after, mm
+      def log(opening, code, lengths, who:)
+        @log.add(opening_id: opening.id, version: opening.version, kind: "cut", key: code, who:, at: Clock.now,
+          **lengths.transform_values { |mm| mm&.to_f })
       end
     end
   end

@@ -21,7 +21,7 @@ module YellowTrack
         "step" => ->(_, one) { tick?(one) }, "time" => ->(_, one) { tick?(one) },
         "service" => ->(_, one) { tick?(one) || list?(one) { |each| text?(each) } },
         "wait" => ->(_, one) { one.nil? || day?(one) }, "round" => ->(_, one) { one.is_a?(Integer) },
-        "cut" => ->(_, one) { number?(one) }, "move" => ->(_, one) { move?(one) },
+        "cut" => ->(_, one) { one.nil? || number?(one) }, "move" => ->(_, one) { move?(one) },
         "picture" => ->(_, one) {
           one.is_a?(Hash) && one["picture"].is_a?(Integer) && (one["caption"].nil? || text?(one["caption"]))
         },

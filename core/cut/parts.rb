@@ -14,6 +14,9 @@ module YellowTrack
       # By how much it was cut longer or shorter than it is to be, mm.
       def out_by(as_cut) = (as_cut - length).abs
 
+      # What the saw must leave, in a sentence; nil for nothing.
+      def says = (name == "track") ? "One end only: keep the factory holes at the other." : nil
+
       # Whether it was cut for another length than it is to have now.
       #
       # @param planned [Rational] mm

@@ -79,20 +79,27 @@ module YellowTrack
         end
       end
 
-      # Writes down a bar that was cut.
+      # Writes down a piece that was cut.
       #
-      # @param as_cut [Hash{String => Rational}] length of each piece as cut, mm, by
-      #   its code
+      # @param code [String]
+      # @param as_cut [Rational] its length as cut, mm
       # @param offcut [Integer, nil] of the rack that it was cut from
-      # @return [Array(Boolean, Array)] whether an offcut went into the rack, and
-      #   each part out by more than the tolerance, with by how much
+      # @return [Rational] by how much it is out, mm; 0 within the tolerance
       # @raise [Fault] where the list has changed since
-      def cut!(as_cut, offcut:, who:)
-        pieces = as_cut.map { |code, length| [*(find(code) || gone(code)), length] }
-        left = rest_of_bar(as_cut.keys, offcut)
-        @book.saw.cut_bar(pieces.map { |opening, part, length| [opening.row, part, length] },
-          material: pieces.first[1].material, offcut_id: offcut, left:, who:)
-        [left >= Store::Saw::KEPT, out_by(pieces)]
+      def cut!(code, as_cut, offcut:, who:)
+        opening, part = find(code) || gone(code)
+        rest = rest(bar_of(part, offcut), part, as_cut)
+        @book.saw.cut(opening.row, part, as_cut, offcut_id: offcut, rest:, who:)
+        out = part.out_by(as_cut)
+        (out > (Files::HouseRules.tolerance(opening.rules, "cut") || opening.opening.grain)) ? out : 0r
+      end
+
+      # Takes back that a piece was cut.
+      #
+      # @raise [Fault] where that cannot be
+      def take_back!(code, who:)
+        opening, = find(code) || gone(code)
+        @book.saw.take_back(opening.row, code, who:)
       end
 
       private
@@ -117,7 +124,7 @@ module YellowTrack
       def rack_of(material)
         @rack ||= @book.saw.rack(materials: to_cut.map(&:material).uniq).group_by(&:material)
         (@rack[material] || []).map do |offcut|
-          Cutting::Bar.new(length: offcut.length, price: 0r, count: 1, name: offcut.name)
+          Cutting::Bar.new(length: offcut.length, price: 0r, count: 1, name: offcut.name, fresh: offcut.fresh)
         end
       end
 
@@ -131,23 +138,27 @@ module YellowTrack
 
       def gone(code) = raise(Fault.new("#{code} is no piece of this job any more. Load the page again.", key: code))
 
-      def rest_of_bar(codes, offcut)
-        bar = lots.flat_map { |lot| lot.cutting.cuts }
-          .find { |one| one.pieces.map(&:name).sort == codes.sort && one.bar.name == (offcut && "offcut #{offcut}") }
-        unless bar
-          raise Fault.new("The cut list has changed since. Nothing was written down; look at the bars again.",
+      def bar_of(part, offcut)
+        name = offcut && "offcut #{offcut}"
+        lots.flat_map { |lot| lot.cutting.cuts }
+          .find { |one| one.bar.name == name && one.pieces.any? { |piece| piece.name == part.code } } ||
+          raise(Fault.new("The cut list has changed since. Nothing was written down; look at the bars again.",
+            key: "as_cut"))
+      end
+
+      # What stays of a bar: for the pieces that come off it next all of it, else what is left between the trims.
+      def rest(cut, part, as_cut)
+        start = cut.places.first
+        unless as_cut.positive? && as_cut <= cut.bar.length - start
+          raise Fault.new("It cannot be that long: the bar it comes off has #{say(part, cut.bar.length - start)}.",
             key: "as_cut")
         end
+        return Store::Saw::Rest.new(length: cut.offcut - as_cut + part.length, more: false) if cut.pieces.length == 1
 
-        bar.offcut
+        Store::Saw::Rest.new(length: [cut.bar.length - start - as_cut - cut.kerf, 0r].max, more: true)
       end
 
-      def out_by(pieces)
-        pieces.filter_map do |opening, part, length|
-          out = part.out_by(length)
-          [part, out] if out > (Files::HouseRules.tolerance(opening.rules, "cut") || opening.opening.grain)
-        end
-      end
+      def say(part, mm) = printer_of(part.code).with_unit(mm)
     end
   end
 end

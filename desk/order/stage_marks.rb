@@ -57,9 +57,9 @@ module YellowTrack
         return NextStep.new(sentence: opening.told(stop).do, stage: "size", anchor: stop.code) if stop
         return hang_next(opening) if opening.all_cut?
 
-        NextStep.new(sentence: "Cut the track to #{opening.cut_printer.with_unit(opening.plan.set.track.length)}. " \
-          "One end only; keep the factory holes at the other.",
-          stage: "sheet")
+        part = opening.parts.linear.find { |one| !opening.cuts.key?(one.code) } or return hang_next(opening)
+        NextStep.new(sentence: "Cut #{part.code}, the #{part.name}, to #{opening.cut_printer.with_unit(part.length)}." \
+          "#{" #{part.says}" if part.says}", stage: "cut")
       end
 
       # What is next while Hang is.

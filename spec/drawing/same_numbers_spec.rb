@@ -21,10 +21,10 @@ RSpec.describe "The same numbers" do
         name: row.name, revision: 1, address: "http://127.0.0.1/", rows: [], cautions: [])
       written = words_of(YellowTrack::Drawing::Paper::Pack
         .new(job: "Osier Weir", date: "", address: "http://127.0.0.1/", openings: [opening], lots: -> { [] }))
-      look("/openings/#{row.id}/cut")
       printer = work.cut_printer
       file["track"]["pieces"].each_with_index do |length, place|
         expect(written).to include(printer.with_unit(length.to_r))
+        look("/openings/#{row.id}/cut?piece=#{row.letter}-T#{place + 1}")
         expect(page.at_css("input[name='as_cut[#{row.letter}-T#{place + 1}]']")["value"].to_f).to eq length
       end
       file["panels"].each do |panel|

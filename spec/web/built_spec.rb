@@ -36,7 +36,8 @@ RSpec.describe "As built" do
     part = YellowTrack::Desk::KeptOpening.new(book, row).parts.linear.first
     cut = ->(times) {
       times.times { |place|
-        book.saw.cut_bar([[hang, part, part.length + 0.5r]], material: part.material, offcut_id: nil, left: 0r)
+        book.saw.cut(hang, part, part.length + 0.5r, offcut_id: nil,
+          rest: YellowTrack::Store::Saw::Rest.new(length: 0r, more: false))
       }
     }
     cut.call(9)

@@ -18,7 +18,7 @@ RSpec.describe "Edges" do
 
   def cut_untouched(row, unit)
     look("/openings/#{row.id}/cut?unit=#{unit}")
-    form = page.at_css(".bar-form")
+    form = page.at_css(".piece-form")
     values = form.css("input[name]").map { |input| [input["name"], input["value"]] }
     send_form(form["action"], Rack::Utils.parse_nested_query(Rack::Utils.build_query(values)))
     book.saw.cuts([row.id])[row.id].fetch("A-T1")

@@ -44,7 +44,7 @@ RSpec.describe "Whatever comes to the door" do
      "/jobs/#{job}/file" => %w[file], "/jobs/#{job}/bin" => %w[x], "/jobs/#{job}/bring-back" => %w[x],
      "/jobs/#{job}/over" => %w[x],
      "/jobs/#{job}/again" => %w[x],
-     "/jobs/#{job}/cut" => %w[from offcut as_cut unit],
+     "/jobs/#{job}/cut" => %w[from offcut as_cut unit], "/jobs/#{job}/cut/back" => %w[from code],
      "/jobs/#{job}/papers" => %w[x], "/jobs/#{job}/price" => %w[price],
      "/openings/#{id}/values" => %w[value key stage seen unit forget overrule back],
      "/jobs/#{job}/doors" => YellowTrack::Web::Job::Screen::DOORS + %w[unit],
@@ -101,7 +101,7 @@ RSpec.describe "Whatever comes to the door" do
   end
 
   let(:queried) do
-    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut kept off copied per_turn new put
+    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut back piece off copied per_turn new put
       put[A-cut] away[] step day move to crew_day how travel visit drop]
   end
 

@@ -23,7 +23,7 @@ RSpec.describe YellowTrack::Desk::NextStep do
 
   it "goes on to the size, then to the saw, with their numbers" do
     expect(said("measure")).to eq "Size the set: panels come to 921 mm × 2 191 mm."
-    expect(said("size")).to eq "Cut the track to 1 805 mm. One end only; keep the factory holes at the other."
+    expect(said("size")).to eq "Cut B-T1, the track, to 1 805 mm. One end only: keep the factory holes at the other."
   end
 
   it "says the cure of a stop before anything is cut" do

@@ -46,6 +46,7 @@ RSpec.describe "Who may what" do
     POST /jobs/1/over o
     GET /jobs/over ol
     POST /jobs/1/cut -
+    POST /jobs/1/cut/back -
     POST /jobs/1/doors o
     POST /jobs/1/file o
     POST /jobs/1/name o

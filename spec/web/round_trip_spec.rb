@@ -138,10 +138,12 @@ RSpec.describe "Forms posted untouched" do
         post_untouched(row, "size", "?unit=other")
         planned = YellowTrack::Desk::KeptOpening.new(book, row).parts.linear.to_h { |part| [part.code, part.length] }
         %w[own other].each do |unit|
-          look("/openings/#{row.id}/cut?unit=#{unit}")
-          typed = page.css("input[name^=as_cut]").to_h { |input| [input["name"][/\[(.+)\]/, 1], input["value"]] }
-          shown = page.at_css(".bar-form input[name=unit]")["value"].to_sym
-          expect(typed.transform_values { |text| YellowTrack::Length.parse(text, unit: shown).mm }).to eq planned
+          typed = planned.keys.to_h do |code|
+            look("/openings/#{row.id}/cut?unit=#{unit}&piece=#{code}")
+            shown = page.at_css(".piece-form input[name=unit]")["value"].to_sym
+            [code, YellowTrack::Length.parse(page.at_css("input[name='as_cut[#{code}]']")["value"], unit: shown).mm]
+          end
+          expect(typed).to eq planned
         end
       end
     end

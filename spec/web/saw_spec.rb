@@ -28,34 +28,98 @@ RSpec.describe "At the saw" do
     row = hang
     cut(row, {"A-T1" => "1805"})
     follow_redirect!
-    expect(page.text).to include("An offcut went into the rack.")
+    expect(page.at_css(".cut-now").text).to include("A-T1 is cut.")
     expect(book.saw.rack.map { |offcut| [offcut.material, offcut.length] }).to eq [["Twin lane 42 track", 592]]
     expect(book.log.since(row.id, 0).last).to have_attributes(kind: "cut", key: "A-T1", before: 1805, after: 1805)
     other = hang("survey.widths.top" => 500, "survey.widths.middle" => 500, "survey.widths.bottom" => 500)
     look("/openings/#{other.id}/cut")
-    expect(page.at_css(".bar-name").text).to include("offcut 1")
+    expect(page.at_css(".piece").text).to include("off offcut 1, 592")
     cut(other, {"B-T1" => "497"}, offcut: "offcut 1")
     expect(book.saw.rack).to be_empty
   end
 
-  it "cuts what an opening's own page shows, though the job's list would put it on other bars" do
+  # A pair of folding sets: their pieces come off the same bars.
+  def pair
     fold = {"family" => "bifold", "kit" => "fold-34", "panels" => 4, "thickness" => 35}
-    rows = [hang("set" => fold), hang("set" => fold.merge("panels" => 2), "survey.widths.top" => 700,
-      "survey.widths.middle" => 700, "survey.widths.bottom" => 700)]
-    look("/openings/#{rows.first.id}/cut")
-    values = page.at_css(".bar-form").css("input[name^=as_cut]").to_h do |input|
-      [input["name"][/\[(.+)\]/, 1], input["value"]]
+    narrow = %w[top middle bottom].to_h { |key| ["survey.widths.#{key}", 700] }
+    [hang("set" => fold), hang("set" => fold.merge("panels" => 2), **narrow)]
+  end
+
+  def in_hand = page.at_css(".piece-form input[name^=as_cut]")["name"][/\[(.+)\]/, 1]
+
+  def press_cut
+    form = page.at_css(".piece-form")
+    values = form.css("input[name]").to_h { |input| [input["name"], input["value"]] }
+    code = in_hand
+    send_form(form["action"], values.reject { |name, _| name.start_with?("as_cut") }
+      .merge("as_cut" => {code => values["as_cut[#{code}]"]}))
+    follow_redirect!
+    code
+  end
+
+  it "cuts a piece and takes the next, what is left of the same bar before any other, until nothing is left" do
+    row = pair.first
+    look("/openings/#{row.id}/cut")
+    all = page.at_css(".piece-count").text[/of (\d+)/, 1].to_i
+    cost = YellowTrack::Desk::CutList.new(book, [YellowTrack::Desk::KeptOpening.new(book, row)]).lots
+      .sum { |lot| lot.cutting.cuts.count { |one| one.bar.name.nil? } }
+    begun = {}
+    all.times do |place|
+      expect(page.at_css(".piece-count").text).to include("#{place + 1} of #{all}")
+      begun[in_hand] = page.at_css(".piece-form input[name=offcut]")["value"]
+      press_cut
     end
-    cut(rows.first, values)
-    expect(last_response["location"]).to include("/openings/#{rows.first.id}/cut?cut=1")
-    expect(book.saw.cuts([rows.first.id])[rows.first.id].keys).to match_array values.keys
+    expect(begun.values.count("")).to eq cost
+    expect(book.saw.cuts([row.id])[row.id].keys).to match_array begun.keys
+    expect(page.at_css(".piece")).to be_nil
+  end
+
+  it "takes back a piece that was not cut: bar and rack are as they were, but not behind a later cut" do
+    rows = pair
+    back = ->(code) { send_form("/jobs/#{rows.first.job_id}/cut/back", {"code" => code}) }
+    cuts = YellowTrack::Desk::CutList.new(book, rows.map { |row| YellowTrack::Desk::KeptOpening.new(book, row) }).lots
+      .flat_map { |lot| lot.cutting.cuts }
+    two = cuts.find { |one| one.pieces.length > 1 }.pieces.first(2).map(&:name)
+    two.each do |code|
+      look("/jobs/#{rows.first.job_id}/cut?piece=#{code}")
+      press_cut
+    end
+    first, second = two
+    back.call(first)
+    expect(page.text).to include("Something was cut off the same bar since #{first}")
+    [second, first].each do |code|
+      back.call(code)
+      follow_redirect!
+      expect(page.at_css(".cut-now").text).to include("#{code} is not cut.")
+    end
+    expect(book.saw.rack).to be_empty
+    expect(book.saw.cuts(rows.map(&:id)).values).to all be_empty
+    expect(book.log.since(rows.find { |row| first.start_with?(row.letter) }.id, 0).last)
+      .to have_attributes(kind: "cut", key: first, after: nil)
+    back.call(first)
+    expect(page.text).to include("somebody took it back already")
+  end
+
+  it "needs no trim where the saw went already: what was planned on a bar still comes off it" do
+    rest = YellowTrack::Cutting::Bar.new(length: 1000r, price: 0r, count: 1, name: "offcut 1", fresh: true)
+    pieces = [YellowTrack::Cutting::Piece.new(name: "A-T1", length: 960r)]
+    cutting = ->(bar) { YellowTrack::Cutting.new(bars: [bar], pieces:, trim: 40r) }
+    expect(cutting.call(rest).cuts.first.places).to eq [0]
+    expect(cutting.call(rest.dup.tap { |bar| bar.fresh = nil }).uncut.length).to eq 1
+  end
+
+  it "refuses a length that the bar has not" do
+    row = hang
+    cut(row, {"A-T1" => "9000"})
+    expect(page.text).to include("It cannot be that long: the bar it comes off has 2")
+    expect(page.at_css("input[name='as_cut[A-T1]']")["value"]).to eq "9000"
   end
 
   it "says when a cut is out by more than the tolerance, and when the plan has changed since" do
     row = hang
     cut(row, {"A-T1" => "1801.5"})
     follow_redirect!
-    expect(page.text).to include("A-T1 by 3.5")
+    expect(page.text).to include("Out by 3.5")
     type(book.openings.find(row.id), "survey.widths.top", "1790")
     look("/openings/#{row.id}/cut")
     expect(page.text).to match(/now to be 1[[:space:]]787/)
@@ -97,8 +161,7 @@ RSpec.describe "At the saw" do
         .to eq "#{made["panels"][0]["width"]} x #{made["panels"][0]["height"]}"
     end
     look("/jobs/#{rows.first.job_id}/cut")
-    expect(page.css("input[name^=as_cut]").map { |input| input["name"] })
-      .to contain_exactly("as_cut[A-T1]", "as_cut[B-T1]")
+    expect(page.css(".lot a").map { |one| one["href"][/piece=(.+)/, 1] }).to contain_exactly("A-T1", "B-T1")
   end
 
   it "prints a drilling sheet for each panel" do

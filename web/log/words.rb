@@ -30,13 +30,19 @@ module YellowTrack
           when "hand-over" then handed(entry)
           when "wait" then "#{step(entry.key)}: #{entry.after ? "promised for #{entry.after}" : "no day any more"}"
           when "round" then "Trial hang, round #{entry.after}"
-          when "cut" then "#{entry.key} cut to #{length(entry.after)}, planned #{length(entry.before)}"
+          when "cut" then cut(entry)
           when "override" then "Overridden #{entry.key}: #{entry.after}"
           when "picture" then entry.after["caption"].to_s.empty? ? "Picture" : entry.after["caption"]
           when "note" then "Notes: #{entry.after}"
           when "made" then MADE.fetch(entry.key, entry.key)
           else entry.after.to_s
           end
+        end
+
+        def cut(entry)
+          return "Taken back: #{entry.key} cut to #{length(entry.before)}" unless entry.after
+
+          "#{entry.key} cut to #{length(entry.after)}, planned #{length(entry.before)}"
         end
 
         # What is told by its key in the knowledge of doors, in words.

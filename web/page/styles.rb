@@ -8,7 +8,8 @@ module YellowTrack
       PARTS = %w[base head controls rail drawing bench shared].map { |name| "/css/#{name}.css" }.freeze
       OF_PAPER = %w[base head controls drawing paper].map { |name| "/css/#{name}.css" }.freeze
       # Parts that a few folders share.
-      FEW = {"/css/service.css" => %w[look take_down mend rehang],
+      FEW = {"/css/tally.css" => %w[measure choose size prepare adjust look mend take_down rehang hand_over job],
+             "/css/service.css" => %w[look take_down mend rehang],
              "/css/adjust.css" => %w[adjust rehang practice hang mend take_down],
              "/css/place.css" => %w[measure adjust rehang practice]}.freeze
 

@@ -18,43 +18,53 @@ module YellowTrack
             opening = find_opening(id)
             give_cuts(Desk::CutList.new(book, [opening]), job_of(opening).name, opening.letter)
           end
-          app.takes(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| cut(find_job(id)) }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/cut}o) { |id| at_saw(find_job(id)) { |list, own| cut(list, own) } }
+          app.takes(%r{/jobs/#{Asking::NUMBER}/cut/back}o) { |id| at_saw(find_job(id)) { |list| take_back(list) } }
         end
 
         # What the routes of the saw's lists share.
         module Cutting
-          # A bar was cut: on the list of the job, or of one of its openings.
-          def cut(job)
+          # Does something with a list: that of the job, or of one of its openings.
+          #
+          # @yieldreturn [Hash] what its page is told
+          def at_saw(job)
             opening = params["from"].to_s.match?(/\A\d{1,9}\z/) ? find_opening(params["from"]) : nil
             halt 404 unless opening.nil? || opening.row.job_id == job.id
-            list = opening ? Desk::CutList.new(book, [opening]) : job.cut_list
-            refusing(->(fault) {
-              opening ? stage_screen("cut", opening, fault:) :
-                          Job::Cut.new(job, **asked, fault:)
-            }) do
-              kept, off = list.cut!(lengths_as_cut(job.units),
-                offcut: params["offcut"].to_s[/\Aoffcut (\d{1,9})\z/, 1]&.to_i, who:)
-              told = {cut: 1, kept: (1 if kept), off: off_words(job, off)}
+            refusing(->(fault) { cut_screen(job, opening, fault) }) do
+              told = yield(opening ? Desk::CutList.new(book, [opening]) : job.cut_list, job)
               to_page opening ? Paths.opening(opening.id, "cut", **told) : Paths.job(job.id, "cut", **told)
             end
           end
 
-          # @return [Hash{String => Rational}] mm, by each piece's code
-          def lengths_as_cut(own)
-            as_cut = params["as_cut"]
-            raise Fault.new("No piece was named. Load the page again.", key: "as_cut") unless as_cut.is_a?(Hash) &&
-              as_cut.any?
-
-            as_cut.to_h do |code, typed|
-              [code, typed_length(typed, own)]
-            rescue Fault => e
-              raise Fault.new("#{code}: #{e.words}", key: code)
-            end
+          # The page that was sent from.
+          def cut_screen(job, opening, fault)
+            opening ? stage_screen("cut", opening, fault:) : Job::Cut.new(job, **asked, fault:)
           end
 
-          # Pieces out by more than the tolerance, in words.
-          def off_words(job, off)
-            off.any? ? off.map { |part, by| "#{part.code} by #{job.fine_printer.with_unit(by)}" }.join(", ") : nil
+          # The piece in hand was cut.
+          def cut(list, job)
+            code, length = length_as_cut(job.units)
+            off = list.cut!(code, length, offcut: params["offcut"].to_s[/\Aoffcut (\d{1,9})\z/, 1]&.to_i, who:)
+            {cut: code, off: (job.fine_printer.with_unit(off) if off.positive?)}
+          end
+
+          # A piece was not cut after all.
+          def take_back(list)
+            code = params["code"].to_s[0, 20]
+            list.take_back!(code, who:)
+            {back: code, piece: code}
+          end
+
+          # @return [Array(String, Rational)] code and length, mm, of the piece in hand
+          def length_as_cut(own)
+            as_cut = params["as_cut"]
+            raise Fault.new("No piece was named. Load the page again.", key: "as_cut") unless as_cut.is_a?(Hash) &&
+              as_cut.length == 1
+
+            code, typed = as_cut.first
+            [code, typed_length(typed, own)]
+          rescue Fault => e
+            raise Fault.new([code, e.words].compact.join(": "), key: code || "as_cut")
           end
 
           # Gives a cut list as a table.

@@ -18,7 +18,7 @@ module YellowTrack
       #
       # @return [Array<Rational>]
       def places
-        pieces.each_with_object([trim]) { |piece, places| places << places.last + piece.length + kerf }
+        pieces.each_with_object([bar.fresh ? 0r : trim]) { |piece, places| places << places.last + piece.length + kerf }
           .first(pieces.length)
       end
     end

@@ -29,14 +29,12 @@ module YellowTrack
       def initialize(bars, pieces, kerf:, trim:, exact: false)
         @saw = {kerf:, trim:}
         @unit = common_step([*bars.map(&:length), *pieces.map(&:length), kerf, trim], exact)
-        @largest = there(bars.map(&:length).max || 0) - 2 * taken(trim)
-        @cent = bars.map { |bar| bar.price.to_r.denominator }.reduce(1, :lcm)
         @kerf, @trim = taken(kerf), taken(trim)
-        @too_long, fitting = pieces.partition do |piece|
-          bars.none? { |bar| piece.length <= bar.length - 2 * trim }
-        end
+        @largest = bars.map { |bar| room(bar) }.max || 0
+        @cent = bars.map { |bar| bar.price.to_r.denominator }.reduce(1, :lcm)
+        @too_long, fitting = pieces.partition { |piece| bars.none? { |bar| piece.length <= bar.room(trim) } }
         @kinds = fitting.group_by { |piece| width_of(piece) }.sort_by { |length, _| -length }.map(&:last)
-        @lots = bars.group_by { |bar| [bar.length, bar.price] }.values
+        @lots = bars.group_by { |bar| [bar.length, bar.price, bar.fresh] }.values
         @problem = posed(fitting.length)
       end
 
@@ -68,7 +66,7 @@ module YellowTrack
       # A bar with its pieces; the offcut is what the lengths as typed leave of it.
       def cut(bar, pieces)
         kerf, trim = @saw.values_at(:kerf, :trim)
-        left = bar.length - 2 * trim - pieces.sum { |piece| piece.length + kerf }
+        left = bar.room(trim) - pieces.sum { |piece| piece.length + kerf }
         Cut.new(bar:, pieces:, offcut: [left, 0r].max, kerf:, trim:)
       end
 
@@ -87,6 +85,9 @@ module YellowTrack
 
       def there(length) = (length * @unit).floor
 
+      # Units of a bar between its trimmed ends.
+      def room(bar) = there(bar.length) - (bar.fresh ? 1 : 2) * @trim
+
       def filled(taken) = taken.each_index.sum { |kind| taken[kind] * problem.widths[kind] }
 
       # A count is cut down to what can be of use: no more bars than pieces.
@@ -95,7 +96,7 @@ module YellowTrack
       def posed(pieces)
         stocks = @lots.map do |bars|
           count = (bars.any? { |bar| bar.count.nil? }) ? pieces : [bars.sum(&:count), pieces].min
-          Problem::Stock.new(there(bars.first.length) - 2 * @trim + kerf,
+          Problem::Stock.new(room(bars.first) + kerf,
             (bars.first.price * @cent).to_i * (pieces + 1) + 1, count)
         end
         widths = @kinds.map { |kind| width_of(kind.first) + kerf }

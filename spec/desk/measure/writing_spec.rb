@@ -78,7 +78,7 @@ RSpec.describe YellowTrack::Desk::Writing do
     kept = book.openings.find(row.id)
     expect(kept.outline["sides"].first).to eq 1812
     expect(kept.outline["panels"].first[2]).to eq 919
-    expect(kept.sentence.tr("\u00A0", " ")).to include("Cut the track to 1 801 mm")
+    expect(kept.sentence.tr("\u00A0", " ")).to include("Cut A-T1, the track, to 1 801 mm")
     expect(kept.materials).to include("Twin lane 42 track")
   end
 

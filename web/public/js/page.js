@@ -18,6 +18,7 @@ import { takeAlong } from "/js/along.js"
 import { reachWhatScrolls } from "/js/scrolling.js"
 import { listenToTape } from "/js/tape.js"
 import { takeInHand } from "/js/in-hand.js"
+import { oneInHand } from "/js/at-hand.js"
 
 saveWhatIsTyped()
 keepOpen()
@@ -39,3 +40,4 @@ signByHand()
 sendWhenHeard()
 reachWhatScrolls()
 takeInHand()
+oneInHand()
