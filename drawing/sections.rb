@@ -12,6 +12,7 @@ module YellowTrack
       SHOWN = 70 # mm of panel shown at head and foot
       PANEL_FOOT = 44 # screen units of panel shown above the foot
       LEFTS = {head: 44, foot: 210}.freeze
+      ALONE = {head: 64, foot: 44}.freeze # where a half begins that is drawn by itself
       CEILING = 16 # screen units
       BETWEEN = 26 # screen units from what is written under the head to the foot's panels
 
@@ -21,7 +22,8 @@ module YellowTrack
       class << self
         # @param plan [Plan]
         # @param printer [Length::Printer]
-        def of(plan, printer) = kinds.fetch(plan.set.manner.key).new(plan, printer)
+        # @param half [:head, :foot, nil] the one that is drawn by itself
+        def of(plan, printer, half: nil) = kinds.fetch(plan.set.manner.key).new(plan, printer, half:)
 
         # @return [Hash{String => Class}] by the manner's key
         def kinds
@@ -31,12 +33,19 @@ module YellowTrack
       end
 
       # @param plan [Plan]
-      def initialize(plan, printer)
-        @plan = plan
-        @set = plan.set
-        @printer = printer
+      # @param half [:head, :foot, nil]
+      def initialize(plan, printer, half: nil)
+        @plan, @set, @printer, @half = plan, plan.set, printer, half
         @scale = [0.95, 118.0 / deep, 96.0 / (above + 1)].min
-        @lefts, @head_top, @floor = LEFTS, HEAD_TOP, HEIGHT - 50
+        @lefts, @head_top, @floor = half ? ALONE : LEFTS, HEAD_TOP, HEIGHT - 50
+        @floor = larger(@set.gap) + PANEL_FOOT + BETWEEN if half == :foot
+      end
+
+      # Width and height, screen units.
+      def size
+        return [WIDTH, HEIGHT] unless @half
+
+        [WIDTH / 2 + 40, (@half == :foot) ? @floor + 50 : under_head + 40]
       end
 
       # Draws it beside a front, head and foot each at its place.
@@ -54,18 +63,17 @@ module YellowTrack
       end
 
       # What stands in the window's own line.
-      def title = "Head and foot, cut across"
+      def title = "#{{head: "Head", foot: "Foot"}.fetch(@half, "Head and foot")}, cut across"
 
       # What it is called in the page; one of each stands there.
-      def id = "sections"
+      def id = ["sections", *@half].join("-")
 
       # Draws it with its pen.
       def paint
         @dimension = Dimension.new(@pen)
-        @pen.text([82, 14], "head", "quiet")
-        @pen.text([248, 14], "foot", "quiet")
-        head
-        foot
+        {head: 82, foot: 248}.each { |half, middle| @pen.text([middle, 14], half.name, "quiet") } unless @half
+        head unless @half == :foot
+        foot unless @half == :head
       end
 
       private

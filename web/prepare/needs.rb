@@ -13,11 +13,13 @@ module YellowTrack
           @opening = screen.opening
         end
 
-        # @return [Array<Desk::Tally::Row>]
-        def rows
-          [packing, jambs, head_packing, over_track, strip, strip_to_build, built_down, half_jamb, casing, head,
-            standoff, header, pelmet, framed, slab]
-            .flatten.compact
+        # What is to be done at each place, in the order that it is looked at.
+        #
+        # @return [Hash{Symbol => Array<Desk::Tally::Row>}]
+        def at
+          {head: [head_packing, over_track, built_down, head, standoff, header, pelmet], jambs: [packing, jambs],
+           edges: [half_jamb, casing], panels: [framed, slab], floor: [strip, strip_to_build]}
+            .transform_values { |rows| rows.flatten.compact }
         end
 
         private

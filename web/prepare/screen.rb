@@ -18,11 +18,21 @@ module YellowTrack
             set.frame.wood]
         }.freeze
 
-        # Pieces that are drawn anew after a save, by their templates.
-        def renewed = ["prepare/drawings", "prepare/numbers"]
+        # Which fields stand at which place, and which of the rest.
+        FIELDS = {head: HEAD + MORE["head"], jambs: PACKING, edges: OWN["bifold"] + MORE["casing"],
+                  panels: %w[set.height_cut] + MORE["framed"], floor: OWN["bottom-rolling"]}.freeze
+        MORE_AT = {head: "head", edges: "casing", panels: "framed"}.freeze
 
-        # What there is to prepare, a row each.
-        def rows = @rows ||= Needs.new(self, tally).rows
+        # Pieces that are drawn anew after a save, by their templates.
+        def renewed = ["prepare/all_places", "prepare/waits"]
+
+        # Its places, each with what is to be done there.
+        #
+        # @return [Array<Place>]
+        def places = @places ||= Place.all(self)
+
+        # What there is to prepare at each place.
+        def rows = @rows ||= Needs.new(self, tally).at
 
         # The set's numbers.
         def tally = @tally ||= Desk::Tally.of(opening)
@@ -33,13 +43,14 @@ module YellowTrack
         # What stands in an empty field, by its key; nil for nothing.
         def placeholder_of(key) = tally.placeholder_of(key)
 
-        # Fields that concern this set: what it takes, and what was set already.
-        def fields = (packing + (OWN[manner.key] || []) + chosen + %w[set.height_cut]).uniq.map { |key| field(key) }
+        # Fields of a place that concern this set: what it takes, and what was set already.
+        #
+        # @param place [Symbol]
+        # @return [Array<FieldRow>]
+        def fields(place) = (FIELDS.fetch(place) & offered).map { |key| field(key) }
 
-        # The rest, behind one word.
-        def more_fields
-          (MORE.values.flatten - chosen - (hangs_from_head? ? [] : MORE["head"])).map { |key| field(key) }
-        end
+        # The rest of them, behind one word.
+        def more_fields(place) = (MORE.fetch(MORE_AT[place], []) - chosen - untaken).map { |key| field(key) }
 
         # The check measurement of a set that hangs from a track.
         def check_fields
@@ -105,6 +116,12 @@ module YellowTrack
           end
         end
 
+        # How far each jamb is packed at the top and at the bottom; nil for none.
+        def packed_jambs
+          at = set.jamb_packing&.at or return
+          Drawing::PackedJambs.new(at, opening.printer) if at.values.flat_map(&:values).any?(&:positive?)
+        end
+
         # Shims along the base strip; nil for none.
         def shims = needs[:base_strip] && Drawing::Shims.new(needs[:base_strip], opening.printer)
 
@@ -138,6 +155,11 @@ module YellowTrack
         def hangs_from_head? = manner.carried == :head
 
         def packing = (manner.carried == :wall) ? HEAD : PACKING + HEAD
+
+        # Fields that this set takes.
+        def offered = @offered ||= packing + (OWN[manner.key] || []) + chosen + %w[set.height_cut]
+
+        def untaken = hangs_from_head? ? [] : MORE["head"]
 
         # Of the rest, groups that something was typed in.
         def chosen

@@ -27,6 +27,12 @@ module YellowTrack
         # Head and foot, cut across.
         def sections = Drawing::Sections.of(@plan, printer)
 
+        # Its head alone, and its foot, cut across.
+        def head = Drawing::Sections.of(@plan, printer, half: :head)
+
+        # What is under the panels, cut across.
+        def foot = Drawing::Sections.of(@plan, printer, half: :foot)
+
         # Whether there is a half jamb to draw.
         def half_jamb? = @plan.set.planted.positive?
 
