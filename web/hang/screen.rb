@@ -35,6 +35,9 @@ module YellowTrack
         # Whether a step lifts what nobody weighed.
         def unweighed?(step) = step.lifts && set.weight.nil?
 
+        # Whether there is something on a step that has to be seen, though it is not in hand.
+        def opened?(step) = !warning(step).nil? || refused?(step) || again?(step)
+
         # A step by its beginning.
         def first_words(step) = step.does[/\A[^,.:;]+/]
 

@@ -87,7 +87,11 @@ module YellowTrack
 
         def head
           sag = figures.sag
-          words = sag.zero? ? "level" : "#{screen.long(sag.abs)} #{sag.positive? ? "lower" : "higher"} in the middle"
+          words = if sag.zero?
+            "level"
+          else
+            "#{screen.long(sag.abs)} #{sag.positive? ? "lower" : "higher"} in the middle"
+          end
           [["survey.sag"], "#{words}: nothing to pack or build down"]
         end
 
