@@ -114,7 +114,9 @@ module YellowTrack
 
       # Lines from each gap to where it is typed.
       def callouts
-        spots.each { |gap, (x, y)| @pen.line(ends.fetch(gap), [x, y], "dimension") }
+        spots.each do |gap, (x, y)|
+          @pen.place("gap.#{gap}") { @pen.line(ends.fetch(gap), [x, y], "dimension") }
+        end
       end
 
       def figure(mm) = format("%.1f", mm.to_f)

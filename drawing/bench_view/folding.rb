@@ -62,8 +62,9 @@ module YellowTrack
         def body
           outline("face")
           @pen.line([inward(wide / 2), top], [inward(wide / 2), top + tall], "seen")
-          @pen.circle([inward(@reading.panel.holes.first[:at] * @scale), top + 4], 6, "runs")
-          @pen.circle([inward(@reading.panel.holes.first[:at] * @scale), top + tall - 4], 6, "runs")
+          pivot = inward(@reading.panel.holes.first[:at] * @scale)
+          @pen.place("turn.top") { @pen.circle([pivot, top + 4], 6, "runs") }
+          @pen.place("turn.bottom", "turn.jack") { @pen.circle([pivot, top + tall - 4], 6, "runs") }
           @pen.text([inward(wide / 4), top + tall / 2], @reading.name, "letter")
         end
       end

@@ -60,10 +60,12 @@ module YellowTrack
 
         def frame
           super
-          @reading.panel.rollers.each do |place|
+          %w[left right].zip(@reading.panel.rollers) do |hanger, place|
             x = edge + place * @scale
-            @pen.line([x, top - 23], [x, top + 8], "seen")
-            @pen.circle([x, top - 23], 9, "runs")
+            @pen.place("turn.#{hanger}") do
+              @pen.line([x, top - 23], [x, top + 8], "seen")
+              @pen.circle([x, top - 23], 9, "runs")
+            end
           end
         end
 
