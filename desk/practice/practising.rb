@@ -11,8 +11,9 @@ module YellowTrack
       MIXED = "mixed"
       TRIES = 2
 
-      # A drill as it stands: due, a Date or nil; offs, days and mm off, the oldest first.
-      Standing = Struct.new(:drill, :due, :share, :offs, keyword_init: true) do
+      # A drill as it stands: due, a Date or nil; offs, days and mm off, and went, whether it went
+      # right, of each answer, the oldest first.
+      Standing = Struct.new(:drill, :due, :share, :offs, :went, keyword_init: true) do
         # The drill's key.
         def key = drill::KEY
 
@@ -48,7 +49,7 @@ module YellowTrack
           rounds = own.group_by(&:round_id).slice(*whole).values
             .map { |list| [day(list.last.at), Practice::Round.share(list.map(&:points))] }
           Standing.new(drill:, due: Practice::ComingBack.on(rounds), share: rounds.last&.last,
-            offs: own.map { |answer| [day(answer.at), answer.off] })
+            offs: own.map { |answer| [day(answer.at), answer.off] }, went: own.map { |answer| answer.points.positive? })
         end
       end
 

@@ -11,8 +11,8 @@ RSpec.describe "Practice, in the browser" do
 
   it "is answered by the keyboard alone, question after question" do
     session.visit("/practice")
-    session.find("tr", text: "Tightest").click_button("A round")
-    expect(session).to have_css(".tally", text: "Tightest, 1 of 10, level 1")
+    session.find(".drill", text: "Tightest").click_button("A round")
+    expect(session).to have_css(".task", text: "Tightest, 1 of 10, level 1")
     keys("1", :enter)
     expect(session).to have_css(".says", text: "One more try")
     expect(session).to have_css("#part-0:focus")
@@ -20,7 +20,7 @@ RSpec.describe "Practice, in the browser" do
     keys("2", :enter)
     expect(session).to have_css(".marked-wrong", text: "the sum")
     session.find(".next a").send_keys(:enter)
-    expect(session).to have_css(".tally", text: "2 of 10")
+    expect(session).to have_css(".task", text: "2 of 10")
   end
 
   it "has a reading pressed on the drawing, and a guide slid along it, with one hand on a phone" do

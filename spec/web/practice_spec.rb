@@ -18,8 +18,8 @@ RSpec.describe "Practice" do
     path = begin_round("pocket-frame")
     look(path)
     expect(page.text).to match(/Pocket frame, 1 of 10, level 1; 0 of 30 points/)
-    expect(page.css(".reading").length).to eq 6
-    expect(page.at_css(".known").text).to include("pocket's depth").and include("kit")
+    expect(page.at_css("#drill-pocket-frame-title")).not_to be_nil
+    expect(page.css(".known dt").map(&:text)).to include("pocket's depth", "kit", "widths, head · middle · floor")
     expect(page.css(".answer label").map(&:text)).to eq ["rough width, mm", "wall, mm", "longest screw, mm"]
     expect(page.at_css(".next-sentence").text).to include("for one leaf?")
   end
@@ -63,21 +63,32 @@ RSpec.describe "Practice" do
     path = begin_round
     9.times { |place| answer(path, place) }
     look("/practice")
-    expect(line("Tightest")).to include("not done yet")
+    expect(line("Tightest")).to include("not yet tried")
     answer(path, 9)
     look("/practice")
-    expect(line("Tightest")).to match(/due in 1 day.*100 %/m)
-    expect(page.at_css(".drills svg")).not_to be_nil
+    expect(line("Tightest")).to include("in 1 day")
+    expect(page.css(".drill").find { |one| one.text.include?("Tightest") }.css(".drill-right").length).to eq 10
+    look("/practice/tightest/learn")
+    expect(page.at_css(".tally").text.gsub(/\s+/, " ")).to include("100 % of the last round's points")
     expect(practising.standings.map(&:due).compact.length).to eq 1
     book.accounts.add("Odo", role: "learner")
     serve(by_itself: "Odo")
     look("/practice")
-    expect(line("Tightest")).to include("not done yet")
+    expect(line("Tightest")).to include("not yet tried")
     look(path)
     expect(last_response.status).to eq 404
   end
 
-  def line(name) = page.css(".drills tbody tr").map(&:text).find { |text| text.start_with?(name) }
+  def line(name) = page.css(".drill").map(&:text).find { |text| text.include?(name) }
+
+  it "says what is due, and which drill is the weakest by the latest answers" do
+    look("/practice")
+    expect(page.at_css("h1").text).to eq "16 drills are due"
+    path = begin_round
+    4.times { |place| 2.times { answer(path, place, over: 60) } }
+    look("/practice")
+    expect(page.at_css(".drill-head p").text).to eq "Tightest is the weakest: 4 of the last 4 went wrong."
+  end
 
   it "has a reading pressed on the drawing, and says that the height it looks like is not the one" do
     look("/practice/read-opening/3?level=3")

@@ -60,6 +60,16 @@ module YellowTrack
           end
         end
 
+        # How one stands in it.
+        #
+        # @return [Desk::Practising::Standing]
+        def standing
+          @standing ||= Desk::Practising.new(book, visitor.account_id).standings.find { |one| one.key == drill::KEY }
+        end
+
+        # @return [Drawing::Off, nil] how far off the latest answers were
+        def off = standing.offs.empty? ? nil : Drawing::Off.new(drill::NAME, standing.offs)
+
         # @return [Array<String>] of the question that it stands on
         def slips = @lesson.slips
 

@@ -9,6 +9,7 @@ module YellowTrack
       class Screen < Web::Screen
         ROUNDS = 8 # of the latest
         CREW_ROUNDS = 5
+        LATEST = 10 # answers that stand as dots
 
         # The template that it is drawn with.
         def template = "practice/page"
@@ -25,19 +26,44 @@ module YellowTrack
         # How many drills are due.
         def due = standings.count { |one| one.due?(today) }
 
-        # What the press for a round says.
-        def round_says = due.zero? ? "A round of everything" : "A round of what is due (#{due})"
+        # What today asks, as the page's heading.
+        def heading
+          return "Nothing is due: a round of everything" if due.zero?
+
+          "#{Count.told(due, "drills")} #{(due == 1) ? "is" : "are"} due"
+        end
+
+        # The drill whose latest answers went wrong most often, in a sentence; nil while nothing did.
+        def weakest
+          wrong = standings.to_h { |one| [one, latest(one).count(false)] }
+          one, times = wrong.max_by(&:last)
+          "#{one.drill::NAME} is the weakest: #{times} of the last #{latest(one).length} went wrong." if times.positive?
+        end
+
+        # Drills on two rails.
+        def rails = standings.each_slice((standings.length + 1) / 2).to_a
+
+        # Whether it went right, of the latest answers, the oldest first.
+        def latest(one) = one.went.last(LATEST)
+
+        # Dots of them: nil for an answer that is not given yet.
+        def dots(one) = latest(one) + [nil] * (LATEST - latest(one).length)
+
+        # The same in words, for who does not see them.
+        def dots_say(one)
+          latest(one).empty? ? "no answer yet" : "#{latest(one).count(true)} of the last #{latest(one).length} right"
+        end
 
         # When a drill is due, in words.
         def due_says(one)
-          return "not done yet" unless one.due
+          return "not yet tried" unless one.due
           return "due" if one.due <= today
 
-          "due in #{(one.due - today).to_i} #{(one.due == today + 1) ? "day" : "days"}"
+          "in #{(one.due - today).to_i} #{(one.due == today + 1) ? "day" : "days"}"
         end
 
-        # @return [Drawing::Off, nil] the latest answers as dots
-        def drawing(one) = one.offs.empty? ? nil : Drawing::Off.new(one.drill::NAME, one.offs)
+        # What a drill is about, small.
+        def picture(one) = Drawing::DrillPicture.of(one.key, words: false)
 
         # @return [Array<Store::Practice::Round>]
         def rounds = book.practice.of(visitor.account_id, most: ROUNDS)

@@ -8,24 +8,36 @@ module YellowTrack
         class OpeningScene < Scene
           GROUPS = %w[widths heights diagonals leans].freeze
           PLACES = {"top" => "head", "bottom" => "floor"}.freeze
+          READ_THERE = %w[read-opening tightest].freeze # drills
           SET = %w[lap width height thickness].freeze
 
           # What it is called to somebody who cannot see it.
           def label = "The opening and its readings"
 
-          # The drawing tells nothing that is asked: what the readings blame is in it once it
-          # is answered.
+          # The drill's own picture; of what is read off an opening, its shape. The drawing tells nothing that
+          # is asked: what the readings blame is in it once it is answered.
           def shape
             told = @screen.done? || question.parts.none?(&:reading?)
-            @shape ||= Drawing::Shape.new(question.subject.survey, told ? plan.closure : nil, printer)
+            @shape ||= if read_there?
+              Drawing::Shape.new(question.subject.survey, told ? plan.closure : nil, printer)
+            else
+              Drawing::DrillPicture.of(question.drill)
+            end
           end
 
-          # Where the tape was held.
-          def readings
+          # What stands over it.
+          def caption = read_there? ? shape.caption : "#{shape.title}, not to scale"
+
+          # Where the tape was held, where that is drawn.
+          def readings = read_there? ? taken : []
+
+          # Every reading, as it stands on a drawing of the opening.
+          def taken
+            places = Drawing::Shape.new(question.subject.survey, nil, printer).places
             question.document["survey"].slice(*GROUPS).flat_map do |group, values|
               values.map do |place, value|
                 key, label = "#{group}.#{place}", "#{group.chomp("s")}, #{PLACES.fetch(place, place)}"
-                Reading.new(key, label, told(value), *shape.places[key])
+                Reading.new(key, label, told(value), *places[key])
               end
             end
           end
@@ -60,9 +72,20 @@ module YellowTrack
           end
 
           # What else is known, in words, by its name.
-          def known = {**super, **of_survey, **of_set}
+          def known = {**super, **(read_there? ? {} : of_readings), **of_survey, **of_set}
 
           private
+
+          # Whether the readings themselves are what is asked about.
+          def read_there? = READ_THERE.include?(question.drill)
+
+          # Readings of a kind in one line.
+          def of_readings
+            question.document["survey"].slice(*GROUPS).to_h { |group, values|
+              names = values.keys.map { |place| PLACES.fetch(place, place) }
+              ["#{group}, #{names.join(" · ")}", values.values.map { |value| told(value) }.join(" · ")]
+            }
+          end
 
           def of_survey
             survey = question.document["survey"]

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    class DrillPicture
+      # Visits along a track, and what they wait for.
+      class HoldsUp < DrillPicture
+        SAYS = "Visits along the track, and what they wait for"
+
+        # Draws it with its pen.
+        def paint
+          @pen.rect([16, 40], [328, 10], "runs")
+          [[24, 80], [130, 60], [252, 84]].each { |left, wide| @pen.rect([left, 56], [wide, 80], "face") }
+          @pen.rect([104, 166], [148, 28], "others")
+        end
+      end
+    end
+  end
+end
