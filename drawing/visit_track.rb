@@ -5,8 +5,9 @@ require "date"
 module YellowTrack
   module Drawing
     # Time along the yellow track (handbook 14): visits hang on it as panels on rollers,
-    # the bare track between them is waiting, what others do stands below, dashed; what
-    # holds the job up is drawn through. Days that something happens on are wide.
+    # the bare track between them is waiting. What others do stands below, dashed, and what is waited for, each
+    # on a line of its own with its words in it or beside it; what holds the job up is drawn thick. Days are one
+    # width, those that are shut a gap.
     class VisitTrack < Picture
       # A day: date; kind, :visit, :shop, :bare or :closed; note, under its name.
       Day = Struct.new(:date, :kind, :note, keyword_init: true)
@@ -24,7 +25,7 @@ module YellowTrack
       # for work.
       Stretch = Struct.new(:from, :to, :at, keyword_init: true)
 
-      WIDE = {visit: 158, shop: 84, bare: 58, closed: 24}.freeze
+      WIDE = {visit: 150, shop: 150, bare: 150, closed: 14}.freeze
       LEFT = 12
       TRACK = 34 # y of the track's top
       THICK = 9
@@ -32,7 +33,8 @@ module YellowTrack
       HIGH = 128 # of a panel
       ROW = 30
       FEW = 5 # lines on a panel
-      FITS = 25 # characters of a line
+      FITS = 21 # characters of a line
+      LETTER = 6.6 # screen units that one takes, at the most
       DAY = 1440
       BELOW = HANG + HIGH + 20
 
@@ -40,8 +42,9 @@ module YellowTrack
       # @param panels [Array<Panel>]
       # @param boxes [Array<Box>]
       # @param chain [Array<Stretch>]
-      def initialize(days, panels:, boxes: [], chain: [], name: "visits")
-        @days, @panels, @name = days, panels, name
+      # @param today [Date, nil] marked where it is among them
+      def initialize(days, panels:, boxes: [], chain: [], name: "visits", today: nil)
+        @days, @panels, @name, @today = days, panels, name, today
         @lefts = days.each_with_object([LEFT]) { |day, all| all << all.last + WIDE.fetch(day.kind) }
         @place = days.each_with_index.to_h { |day, place| [day.date, place] }
         @boxes = rows(boxes)
@@ -62,8 +65,8 @@ module YellowTrack
         @days.each_with_index { |day, place| column(day, place) }
         track
         @boxes.each { |box, row| box(box, row) }
-        through
         @panels.each { |panel| hang(panel) }
+        worked
       end
 
       private
@@ -80,13 +83,14 @@ module YellowTrack
 
       def column(day, place)
         high = size.last - 12
-        @pen.rect([left(place), TRACK], [wide(place), high - TRACK], (day.kind == :closed) ? "shut" : "open-day",
-          "data-column": day.date.iso8601)
+        today = day.date == @today
+        @pen.rect([left(place), TRACK], [wide(place), high - TRACK],
+          (day.kind == :closed || today) ? "shut" : "open-day", "data-column": day.date.iso8601)
         @pen.line([left(place), TRACK - 8], [left(place), TRACK], "tick")
         return if day.kind == :closed
 
         @pen.text([left(place) + 5, TRACK - 11], day.date.strftime((day.date.day == 1 || place.zero?) ? "%-d %b %a" :
-          "%-d %a"), "quiet", anchor: "start")
+          "%-d %a"), today ? "figure" : "quiet", anchor: "start")
         return unless day.note
 
         @pen.text([left(place) + 5, HANG + 14], day.note, "quiet", anchor: "start")
@@ -136,37 +140,40 @@ module YellowTrack
         left(place) + wide(place) * (hours * 60 + minutes) / DAY.to_f
       end
 
-      # Boxes in rows, none over another.
+      # Boxes in rows, none over another or its words.
       def rows(boxes)
         ends = []
         boxes.sort_by { |box| [box.from, box.to] }.map do |box|
-          from, to = x(box.from), [x(box.to), x(box.from) + 9 * [box.words.length, 8].max * 0.72].max
-          row = ends.index { |taken| taken <= from } || ends.length
-          ends[row] = to + 8
+          row = ends.index { |taken| taken <= x(box.from) } || ends.length
+          ends[row] = reach(box) + 14
           [box, row]
         end
       end
 
+      def box_wide(box) = [x(box.to) - x(box.from), 6].max
+
+      def words_wide(box) = 12 + LETTER * box.words.length
+
+      def inside?(box) = words_wide(box) <= box_wide(box)
+
+      # Where a box ends, with its words.
+      def reach(box) = x(box.from) + box_wide(box) + (inside?(box) ? 0 : words_wide(box))
+
       def box(box, row)
-        from, to, top = x(box.from), x(box.to), BELOW + row * ROW
-        if box.others
-          @pen.rect([from, top], [[to - from, 4].max, ROW - 8], "others")
-        else
-          @pen.line([from, top + ROW - 10], [[to, from + 4].max, top + ROW - 10], "seen")
+        from, top = x(box.from), BELOW + row * ROW
+        holds = @chain.any? { |stretch| stretch.at == box.key }
+        @pen.rect([from, top], [box_wide(box), ROW - 8], [*(box.others ? "others" : "wait"), *("holds" if holds)].join(" "))
+        @pen.text([from + 6 + (inside?(box) ? 0 : box_wide(box)), top + 16], box.words, holds ? "figure" : "bay-word",
+          anchor: "start")
+      end
+
+      # Of what holds the job up, the work: the foot of its visits.
+      def worked
+        dates = @chain.reject(&:at).map { |stretch| Date.iso8601(stretch.from[0, 10]) }
+        @panels.map(&:date).intersection(dates).filter_map { |date| @place[date] }.each do |place|
+          foot = HANG + HIGH
+          @pen.line([left(place) + 6, foot], [left(place) + wide(place) - 8, foot], "chain")
         end
-        @pen.text([from + 6, top + 15], box.words, "bay-word", anchor: "start")
-      end
-
-      # What holds the job up, drawn through.
-      def through
-        points = @chain.flat_map { |stretch| points(stretch) }
-        @pen.polyline(points, "chain") if points.length > 1
-      end
-
-      def points(stretch)
-        _, row = @boxes.find { |box, _| stretch.at && box.key == stretch.at }
-        y = row ? BELOW + row * ROW + ROW - 9 : HANG + HIGH + 8
-        [[x(stretch.from), y], [x(stretch.to), y]]
       end
     end
   end

@@ -9,6 +9,8 @@ module YellowTrack
         SHARES = {"rate" => "an hour", "travel" => "a fixed sum a visit", "visits" => "visits", "waste" => "waste, %",
                   "margin" => "margin, %",
                   "round" => "round up to"}.freeze
+        # What is bought, by its unit.
+        GROUPS = {"set" => "Kits", "bar" => "Bars", "m²" => "Panels", "piece" => "Small parts"}.freeze
         FEW = 6 # materials without a price that are named
 
         # @return [Store::Jobs::Job]
@@ -40,6 +42,20 @@ module YellowTrack
 
         # What the way costs; nil while it has no price.
         def travel_cost = (price.travel_cost if price.travel_priced?)
+
+        # What the hours cost; nil while an hour has no price.
+        def work_cost = (price.labour_cost if price.labour.keys.all? { |step| price.step_cost(step) })
+
+        # Both together.
+        def work_and_road = [work_cost, travel_cost].compact.then { |known| known.sum if known.any? }
+
+        # What is to buy, by what it is.
+        #
+        # @return [Hash{String => Array<YellowTrack::Price::Line>}]
+        def groups = price.materials.group_by { |line| GROUPS.fetch(line.unit) }
+
+        # What lines of a group come to; nil while none has a price.
+        def cost_of(lines) = lines.filter_map(&:cost).then { |known| known.sum if known.any? }
 
         # What the job costs the firm; nil while a price is missing.
         def own_cost = (price.own_cost if price.figure?)

@@ -39,7 +39,7 @@ module YellowTrack
         end
 
         # All visits along the track.
-        def drawing = Drawing::VisitTrack.new(days, panels:)
+        def drawing = Drawing::VisitTrack.new(days, panels:, today: Date.today)
 
         # Jobs that have no plan yet.
         #

@@ -25,7 +25,7 @@ module YellowTrack
         end
 
         # @return [Drawing::VisitTrack]
-        def drawing = Drawing::VisitTrack.new(days, panels:, boxes: others + waits, chain:)
+        def drawing = Drawing::VisitTrack.new(days, panels:, boxes: others + waits, chain:, today: Date.today)
 
         private
 

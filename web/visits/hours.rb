@@ -17,6 +17,8 @@ module YellowTrack
         NAMED = {"visits.week" => "Working days", "visits.from" => "From", "visits.to" => "To", "visits.travel" =>
           "Minutes to the site", "visits.crew" => "How many you are", "visits.paint" => "Who paints"}.freeze
 
+        OTHERS = "others, paint by others, covering" # what no hour of ours goes into
+
         # The template that it is drawn with.
         def template = "visits/hours"
 
@@ -68,6 +70,23 @@ module YellowTrack
         # @return [Array<Visits::Agenda::Row>]
         def rows = Files::StepTimes.rows.select { |row| figures(row).any? }
 
+        # Rows by what they are for, in the order of the work; what others do, last.
+        #
+        # @return [Hash{String => Array<Visits::Agenda::Row>}]
+        def groups
+          rows.group_by { |row| YellowTrack::Price::STAGES.find { |_, keys| keys.include?(row.key) }&.first || OTHERS }
+            .sort_by { |name, _| [*YellowTrack::Price::STAGES.keys, OTHERS].index(name) }.to_h
+        end
+
+        # How many figures of a group the house has set.
+        def own(rows) = fields_of(rows).count { |key| !rules[key].to_s.empty? }
+
+        # Whether there is something in a group that has to be seen.
+        def opened?(rows)
+          (fault && fields_of(rows).any? { |key| params[key].to_s != rules[key].to_s }) ||
+            rows.any? { |row| figures(row).any? { |name, _| lesson(row, name) } }
+        end
+
         # Name, usual value and unit of a row's figures.
         def figures(row)
           row.figures.select { |name, _| name == "days" || name.start_with?("wait.") || UNITS.key?(unit(name)) }
@@ -114,6 +133,8 @@ module YellowTrack
         def days = book.crew_days.all(from: Date.today)
 
         private
+
+        def fields_of(rows) = rows.flat_map { |row| figures(row).keys.map { |name| field(row, name) } }
 
         def house_figure(row, name)
           Files::StepTimes.figures(rules)["#{row.id}.#{name}"] || row.figures.fetch(name)

@@ -143,9 +143,9 @@ module YellowTrack
         def held_up
           holding = result["chain"].select { |one| %w[other wait].include?(one["by"]) }
           longest = holding.max_by { |one| DateTime.iso8601(one["to"]) - DateTime.iso8601(one["from"]) }
-          return "held up by work alone" unless longest
+          return "Work alone: no wait" unless longest
 
-          "held up by #{holds(longest)}"
+          holds(longest).then { |says| "#{says[0].upcase}#{says[1..]}" }
         end
 
         # The greatest slack of any step.
