@@ -71,9 +71,9 @@ module YellowTrack
 
       # What the block draws leads to a page when it is pressed.
       #
-      # @param says [String] what a press does, for who does not see it
+      # @param says [String] what a press does
       def link(href, says)
-        @parts << "<a#{written(href:, "aria-label": says)}>"
+        @parts << "<a#{written(href:)}><title>#{CGI.escapeHTML(says)}</title>"
         yield
         @parts << "</a>"
       end
