@@ -104,7 +104,7 @@ RSpec.describe "A walk over the whole" do
       found = Walk::WIDTHS.flat_map { |width| looked_over(width) } + console
       found.map { |fault| "#{path} at #{fault}" }
     end
-    expect(faults.first(20)).to eq []
+    expect(faults.first(20)).to eq([]), faults.first(20).join("\n")
   end
 
   it "would tell what is covered, outside, too small, or unseen in focus" do

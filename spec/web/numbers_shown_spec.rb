@@ -28,9 +28,9 @@ RSpec.describe "Numbers, shown" do
   # Keys of every working that a row of Size, Prepare or Measure opens to, or a step.
   def shown(opening)
     visitor = YellowTrack::Web::Screen::Visitor.new(who: "Runa", owner: "1", role: "fitter", account_id: 1)
-    stages = [YellowTrack::Web::Prepare, YellowTrack::Web::Measure]
-    screens = stages.map { |stage| stage::Screen.new(opening, visitor:) }
-    rows = YellowTrack::Desk::Tally.of(opening).all + screens.flat_map(&:rows)
+    prepare, measure = [YellowTrack::Web::Prepare, YellowTrack::Web::Measure]
+      .map { |stage| stage::Screen.new(opening, visitor:) }
+    rows = YellowTrack::Desk::Tally.of(opening).all + measure.rows + prepare.places.flat_map(&:rows)
     rows.flat_map(&:keys) + opening.progress.steps.flat_map(&:sums)
   end
 

@@ -11,7 +11,7 @@ module YellowTrack
         private_constant :NAMES, :MORE
 
         # @return [Array<Place>] of a screen, in the order that they are looked at
-        def self.all(screen) = screen.plan ? screen.rows.map { |key, rows| new(key, rows, screen) } : []
+        def self.all(screen) = screen.plan ? screen.at_places.map { |key, rows| new(key, rows, screen) } : []
 
         # @return [Symbol] of Needs#at
         attr_reader :key

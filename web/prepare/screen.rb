@@ -32,7 +32,7 @@ module YellowTrack
         def places = @places ||= Place.all(self)
 
         # What there is to prepare at each place.
-        def rows = @rows ||= Needs.new(self, tally).at
+        def at_places = @at_places ||= Needs.new(self, tally).at
 
         # The set's numbers.
         def tally = @tally ||= Desk::Tally.of(opening)
