@@ -27,7 +27,7 @@ module YellowTrack
         Routes::BenchMoves, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
         Routes::Visits, Routes::CrewVisits, Routes::HandOver, Routes::Cures,
         Routes::Backups, Routes::People, Routes::Along,
-        Routes::Practice, Routes::Drills
+        Routes::Practice, Routes::Drills, Routes::Words
 
       # The application on a book.
       #

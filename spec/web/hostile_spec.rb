@@ -87,7 +87,7 @@ RSpec.describe "Whatever comes to the door" do
       "/practice", "/practice/rounds/1", "/practice/tightest/7", "/practice/tightest/7.json",
       "/practice/tightest/learn", "/practice/tightest/learn.json", "/practice/which-way/7/bench.json",
       "/practice/crew/1",
-      "/rack", "/rules", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/before/0.json",
+      "/rack", "/rules", "/words", "/words.json", "/words/lap", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/before/0.json",
       "/kits/twin-42/copy",
       "/jobs/#{job}", "/jobs/#{job}/visits/longer", "/jobs/#{job}/visits/sums/A-order", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",

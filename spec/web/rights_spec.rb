@@ -117,6 +117,9 @@ RSpec.describe "Who may what" do
     POST /rack/stock o
     POST /rack/1/use -
     GET /rules ol
+    GET /words ol
+    GET /words.json ol
+    GET /words/lap ol
     POST /rules -
     GET /practice ol
     POST /practice/rounds ol

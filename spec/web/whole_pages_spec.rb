@@ -33,7 +33,7 @@ RSpec.describe "A whole page" do
     drills = YellowTrack::Practice::Drills.all.keys
       .flat_map { |key| ["/practice/#{key}/3", "/practice/#{key}/4?level=4"] }
     ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
-      "/rack", "/rules", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
+      "/rack", "/rules", "/words", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
       "/backups", *drills, "/practice/tightest/learn", "/openings/1/size?unit=other", "/openings/4/prepare?unit=other",
       "/openings/8/adjust?unit=other", "/openings/2/choose?unit=other", "/jobs/over"]
   end

@@ -73,6 +73,9 @@ module YellowTrack
       # Offcuts, bars and prices.
       def rack(*rest, **query) = with(["/rack", *rest].join("/"), query)
 
+      # Words of the trade; one of them among the others.
+      def words(key = nil) = "/words#{"##{key}" if key}"
+
       # House rules.
       def rules(**query) = with("/rules", query)
 

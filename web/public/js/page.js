@@ -19,6 +19,7 @@ import { reachWhatScrolls } from "/js/scrolling.js"
 import { listenToTape } from "/js/tape.js"
 import { takeInHand } from "/js/in-hand.js"
 import { oneInHand } from "/js/at-hand.js"
+import { sayWords } from "/js/words.js"
 
 saveWhatIsTyped()
 keepOpen()
@@ -41,3 +42,4 @@ sendWhenHeard()
 reachWhatScrolls()
 takeInHand()
 oneInHand()
+sayWords()
