@@ -52,7 +52,7 @@ module YellowTrack
       def places
         @places ||= TAPES.to_h do |tape|
           x, y = level(*tape.label)
-          [tape.key, [((x + tape.shift) / WIDTH * 100).round, (y / HEIGHT * 100).round]]
+          [tape.key, [((x + tape.shift) / WIDTH * 100).round, (y / self.class::HEIGHT * 100).round]]
         end
       end
 
@@ -110,7 +110,7 @@ module YellowTrack
         end
       end
 
-      def frame = @frame ||= Frame.new(*sides, BOX)
+      def frame = @frame ||= Frame.new(*sides, self.class::BOX)
 
       def square = [[0, 0], [1, 0], [1, 1], [0, 1]].map { |u, v| level(u, v) }
 

@@ -55,12 +55,22 @@ module YellowTrack
         # The opening in its wall, from the room and from above.
         def around = @around ||= Drawing::Surroundings.new(survey, opening.printer)
 
-        # Facts around it, by where they stand beside that drawing.
+        # Facts that stand on the drawing, each at its place.
+        #
+        # @return [Array<FieldRow>]
+        def chips = Drawing::InItsWall::FACTS.keys.map { |key| field(Desk::Fields["survey.#{key}"]) }
+
+        # The rest of them, by where they stand beside the drawing of the wall, and on the floor.
         #
         # @return [Hash{Symbol => Array<FieldRow>}]
         def facts
           {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT, floor: Desk::Fields::ON_FLOOR}
-            .transform_values { |list| list.map { |one| field(one) } }
+            .transform_values { |list| list.reject { |one| chip?(one.key) }.map { |one| field(one) } }
+        end
+
+        # How many facts about the wall are read, and how many there are.
+        def more_read
+          facts.values_at(:left, :right).flatten.then { |rows| [rows.count { |row| row.saved }, rows.length] }
         end
 
         # Whether a field is of a fact that nobody read: told apart from one that is as usual.
@@ -71,7 +81,11 @@ module YellowTrack
         end
 
         # What stands in an empty field, by its key; nil for nothing.
-        def placeholder_of(key) = unread?(key) ? "not read yet" : super
+        def placeholder_of(key)
+          return super unless unread?(key)
+
+          chip?(key) ? "?" : "not read yet"
+        end
 
         # The opening that was asked to be built for its doors; nil without.
         #
@@ -85,8 +99,8 @@ module YellowTrack
             "#{opening.fine_printer.with_unit(lesson.value.abs.round)}: #{lesson.times} of #{lesson.of}."
         end
 
-        # The opening from the room, with its readings.
-        def shape = @shape ||= Drawing::Shape.new(survey, opening.closure, opening.printer)
+        # The opening in its wall, with its readings and what is read around it.
+        def shape = @shape ||= Drawing::InItsWall.new(survey, opening.closure, opening.printer)
 
         # Floor and head along it.
         def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
@@ -108,6 +122,23 @@ module YellowTrack
 
         # @return [Array<List>]
         def lists = LISTS.map { |key, heading| list(key, heading) }
+
+        # How far a station's rise can be moved by hand, in the unit that it is shown in; step, the grain there.
+        Rise = Struct.new(:value, :from, :to, :step, keyword_init: true)
+        REACH = 20 # mm, up and down
+
+        # Stations whose rise is moved on the drawing; none of a list that has no rises.
+        #
+        # @return [Array<Array(FieldRow, Rise)>]
+        def rises(list)
+          return [] unless list.following.key.start_with?("survey.floor")
+
+          reach = in_unit(REACH)
+          list.items.zip(survey["floor"] || []).filter_map do |row, (_, rise)|
+            value = rise && in_unit(rise) or next
+            [row, Rise.new(value:, from: value - reach, to: value + reach, step: in_unit(opening.opening.grain))]
+          end
+        end
 
         # The letter of the opening that this one's choices were copied from.
         def copied = params["copied"].to_s[/\A[A-Z]{1,3}\z/]
@@ -134,6 +165,11 @@ module YellowTrack
         def survey = opening.survey
 
         private
+
+        def in_unit(mm) = Length.in_unit(mm.to_r, opening.printer.unit).to_f.round(4)
+
+        # Whether a fact stands on the drawing.
+        def chip?(key) = Drawing::InItsWall::FACTS.key?(key.delete_prefix("survey."))
 
         def fact?(key) = Desk::Fields::FACTS.any? { |one| one.key == key }
 

@@ -5,8 +5,13 @@ import { settled } from "/js/saving.js"
 export function oneByOne() {
   const bench = document.querySelector("[data-one-by-one]")
   if (!bench) return
-  const fields = () => [...bench.querySelectorAll(".tapes .field")]
-  const inputOf = (field) => field.querySelector("input:not([type=hidden])")
+  // The readings, then what decides of the facts.
+  const fields = () => {
+    const facts = [...document.querySelectorAll("#decides a")].map((fact) => `field-${fact.hash.slice(1)}`)
+    return [...bench.querySelectorAll(".tapes .field")]
+      .filter((field) => !field.closest("[data-facts]") || facts.includes(field.id) || field.id === now)
+  }
+  const inputOf = (field) => field.querySelector("input:not([type=hidden]), select")
   const bar = bench.querySelector(".one-by-one")
   const narrow = () => window.matchMedia("(max-width: 699px)").matches
   let now = null // the id of the field in hand
@@ -59,6 +64,7 @@ export function oneByOne() {
     if (next >= 0) show(next, false)
   })
   document.addEventListener("htmx:oobAfterSwap", mark)
+  document.addEventListener("htmx:afterSettle", ({ target }) => { if (target.id === "decides") mark() })
 
   const empty = fields().findIndex((field) => !inputOf(field).value)
   const named = fields().findIndex((field) => location.hash === `#${field.id.replace("field-", "")}`)

@@ -13,6 +13,14 @@ export function keepOpen() {
   const kept = JSON.parse(sessionStorage.getItem(KEPT))
   sessionStorage.removeItem(KEPT)
   if (kept?.page === location.pathname) restore(kept)
+  openWhatIsNamed()
+  window.addEventListener("hashchange", openWhatIsNamed)
+}
+
+// What a link names may stand behind a fold.
+function openWhatIsNamed() {
+  const named = document.getElementById(location.hash.slice(1))
+  named?.closest("details:not([open])")?.setAttribute("open", "")
 }
 
 const standing = () => ({

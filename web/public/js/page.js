@@ -19,6 +19,7 @@ import { reachWhatScrolls } from "/js/scrolling.js"
 import { listenToTape } from "/js/tape.js"
 import { takeInHand } from "/js/in-hand.js"
 import { oneInHand } from "/js/at-hand.js"
+import { moveRises } from "/js/rise.js"
 import { sayWords } from "/js/words.js"
 
 saveWhatIsTyped()
@@ -42,4 +43,5 @@ sendWhenHeard()
 reachWhatScrolls()
 takeInHand()
 oneInHand()
+moveRises()
 sayWords()
