@@ -45,6 +45,17 @@ module YellowTrack
       # Whether what was typed is a fact that ways of hanging wait for: what decides is another then.
       def decides_anew? = Desk::Facts::TABLE.keys.any? { |key| written&.key.to_s.start_with?(key) }
 
+      # What a check says, in short: its first sentence, and the rest that stands behind a press with what to do. What
+      # stops the work is told whole.
+      #
+      # @return [Array(String, String), Array(String)]
+      def in_short(check)
+        return [check.says] if check.stop?
+
+        first, rest = check.says.split(/(?<=\.)\s+(?=[A-Z])/, 2)
+        [first, rest.to_s]
+      end
+
       # Its plan; nil while readings are missing or leave no room.
       def plan = opening.plan
 

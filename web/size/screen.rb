@@ -44,7 +44,7 @@ module YellowTrack
 
         # How its panels are moved on the drawing.
         def caption
-          "#{set.manner.folds? ? "Fold" : "Slide"} the panels: hold one and draw it, or arrow keys, shift for less"
+          "#{set.manner.folds? ? "Fold" : "Slide"} the panels: hold one, or arrow keys"
         end
 
         # What its pieces stand on, beside the opening: the fitter's own kits.
