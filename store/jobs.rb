@@ -11,11 +11,13 @@ module YellowTrack
         keyword_init: true)
 
       LONGEST_NAME = 120
+      NEVER = "9999" # after every day
 
       # @param db [Sequel::Database]
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @jobs, @replaced = db[:jobs], replaced
+        @first_due = db[:dues].where(job_id: Sequel[:jobs][:id]).select { min(:day) }
       end
 
       # @return [Array<Job>] in their order, none of the bin
@@ -27,13 +29,18 @@ module YellowTrack
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
 
-      # @return [Array<Job>] those that are not over, in their order
-      def under_way(most: nil, after: nil)
-        hanging.where(over_at: nil).limit(most, after).map { |row| Job.new(**row) }
+      # @param by [Symbol] :hand, in their own order; :due, the one with the soonest that is due first; :name
+      # @param due [Boolean] only those that something is due of
+      # @return [Array<Job>] those that are not over
+      def under_way(most: nil, after: nil, by: :hand, due: false)
+        all = {hand: ->(jobs) { jobs }, name: ->(jobs) { jobs.order(Sequel.function(:lower, :name), :id) },
+               due: ->(jobs) { jobs.order(Sequel.function(:coalesce, @first_due, NEVER), :position, :id) }}
+          .fetch(by).call(not_over(due))
+        all.limit(most, after).map { |row| Job.new(**row) }
       end
 
       # @return [Integer] how many are not over
-      def under_way_count = hanging.where(over_at: nil).count
+      def under_way_count(due: false) = not_over(due).count
 
       # @param words [String] of a name or a place; empty for all
       # @return [Array<Job>] those that are over, the last first
@@ -120,6 +127,11 @@ module YellowTrack
       private
 
       def hanging = @jobs.where(binned_at: nil).order(:position, :id)
+
+      def not_over(due)
+        under_way = hanging.where(over_at: nil)
+        due ? under_way.exclude(@first_due => nil) : under_way
+      end
 
       def finished(words)
         all = @jobs.where(binned_at: nil).exclude(over_at: nil)

@@ -16,6 +16,7 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @entries = db[:log_entries]
+        @latest = @entries.where(opening_id: :$opening).reverse(:id).limit(1).prepare(:select, :log_latest)
         @of_one = of_sets(:$opening).order(:id).prepare(:select, :log_of_one) # every page of an opening asks it
       end
 
@@ -45,6 +46,11 @@ module YellowTrack
       #
       # @return [Object, nil] as typed
       def before(opening_id, key) = last(opening_id, key)&.before
+
+      # The last entry of an opening, of whatever kind.
+      #
+      # @return [Entry, nil]
+      def latest(opening_id) = @latest.call(opening: opening_id).first&.then { |row| entry(row) }
 
       # The last change at a key.
       #

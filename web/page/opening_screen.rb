@@ -5,6 +5,8 @@ module YellowTrack
     # A page of one opening: the rail, the next step, the fields that are typed on
     # it with what is to be said of each.
     class OpeningScreen < Screen
+      UNDONE = %w[reading choice].freeze # kinds of what a press puts back
+
       # @return [Desk::KeptOpening]
       attr_reader :opening
       # @return [Desk::Writing::Result, nil] what came of a value that was typed
@@ -44,6 +46,22 @@ module YellowTrack
 
       # Whether what was typed is a fact that ways of hanging wait for: what decides is another then.
       def decides_anew? = Desk::Facts::TABLE.keys.any? { |key| written&.key.to_s.start_with?(key) }
+
+      # The last change of the opening, where it is of a value that can be put back.
+      #
+      # @return [Store::Log::Entry, nil]
+      def last_change
+        @last_change ||= book.log.latest(id).then { |entry| entry if UNDONE.include?(entry&.kind) && Desk::Fields[entry.key] }
+      end
+
+      # What undoing it puts back, in words.
+      def undo_says
+        field = Desk::Fields.told(last_change.key)
+        "#{field.label}: back to #{Saying.value(field, last_change.before)}"
+      end
+
+      # The stage that it is undone on: this one, where it has the field.
+      def undo_stage = Desk::Stage[stage]&.writes?(last_change.key) ? stage : Desk::Stage.home(last_change.key).key
 
       # What a check says, in short: its first sentence, and the rest that stands behind a press with what to do. What
       # stops the work is told whole.

@@ -9,6 +9,7 @@ module YellowTrack
         JOBS = 12 # on a page
         OPENINGS = 8 # of each, the rest on the job's own page
         BINNED = 20
+        BY = {hand: "as they came", due: "by what is due", name: "by name"}.freeze # how jobs are sorted
 
         # A job's row: the job, its first openings, how many more there are.
         Row = Struct.new(:job, :openings, :more, keyword_init: true)
@@ -20,15 +21,34 @@ module YellowTrack
         def keys = {"n" => "new job"}
 
         # Where it is in a list that is longer than a page.
-        def paging = @paging ||= Paging.new(book.jobs.under_way_count, JOBS, asked_number("page"))
+        def paging = @paging ||= Paging.new(book.jobs.under_way_count(due: only_due?), JOBS, asked_number("page"))
 
         # Where it is, with what was asked of it.
-        def path(page) = Paths.with(Paths.wall, page:)
+        def path(page) = sorted(by, due: only_due?, page:)
+
+        # How jobs are sorted.
+        #
+        # @return [Symbol] a key of BY
+        def by = BY.keys.find { |key| key.name == params["by"] } || :hand
+
+        # Whether only jobs that something is due of are shown.
+        def only_due? = params["only"] == "due"
+
+        # Whether there is something to sort.
+        def sorts? = only_due? || book.jobs.under_way_count > 1
+
+        # Every way of sorting, as it is called.
+        def ways_to_sort = BY
+
+        # The first page sorted so, and all jobs or only those that something is due of.
+        def sorted(way, due: only_due?, page: nil)
+          Paths.with(Paths.wall, by: (way.name unless way == :hand), only: ("due" if due), page:)
+        end
 
         # @return [Array<Row>]
         def rows
           @rows ||= begin
-            jobs = book.jobs.under_way(most: paging.most, after: paging.after)
+            jobs = book.jobs.under_way(most: paging.most, after: paging.after, by:, due: only_due?)
             counts, first = book.openings.counts(jobs.map(&:id)), first_of(jobs)
             jobs.map do |job|
               Row.new(job:, openings: first[job.id] || [], more: [(counts[job.id] || 0) - OPENINGS, 0].max)
@@ -76,7 +96,7 @@ module YellowTrack
         def usual_unit = refused?(nil) ? typed_at("units") : book.house_rules.all["units"]
 
         # Whether the form of a new job stands open.
-        def adding? = rows.empty? || refused?(nil) || params.key?("new")
+        def adding? = (rows.empty? && !only_due?) || refused?(nil) || params.key?("new")
 
         # Whether the job that was to be read in is here already.
         def here_already? = fault.is_a?(Desk::JobFile::Here)
