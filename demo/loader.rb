@@ -78,7 +78,7 @@ module YellowTrack
           lengths.each { |mm, price| book.saw.stock(material, Rational(mm.to_s), Rational(price.to_s)) }
         end
         told["offcuts"].each { |material, lengths| lengths.each { |mm| book.saw.keep(material, Rational(mm.to_s)) } }
-        Desk::Currency.keep(book, told["currency"])
+        Desk::HouseWords.keep(book, Desk::HouseWords::CURRENCY, told["currency"])
         told["prices"].each { |key, amount| book.prices.set(key, Rational(amount.to_s)) }
       end
     end

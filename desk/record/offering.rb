@@ -35,7 +35,7 @@ module YellowTrack
       def figure = price.figure? ? price.total.to_r.to_s : ""
 
       # What the house's money is called.
-      def currency = Currency.of(@job.rules)
+      def currency = HouseWords.currency(@job.rules)
 
       # The day up to which it holds.
       def valid_until = @today + DAYS

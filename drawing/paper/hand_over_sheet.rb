@@ -18,13 +18,14 @@ module YellowTrack
         PICTURE = 150 # points high
         DRAWN = 230 # points high, the drawing
         FOOT = 92 # points that the names take
-        SIZES = [10, 9, 8, 7, 6, 5].freeze # of type, until it fits
+        SIZES = [10, 9].freeze # of type, until it fits; else it goes on over the page
         FIELD = [400.0, 120.0].freeze # of a drawn line
 
         # @param content [Content]
-        def initialize(content)
+        # @param firm [String, nil] at its head
+        def initialize(content, firm: nil)
           @content = content
-          @page = Page.new
+          @page = Page.new("#{content.title}, hand-over", firm:)
         end
 
         # @return [String] PDF
@@ -48,7 +49,7 @@ module YellowTrack
           @content.pictures.each_with_index do |(jpeg, caption), place|
             x = place * (width + 12)
             pdf.image(StringIO.new(jpeg), at: [x, top], fit: [width, PICTURE])
-            @page.text("#{place.zero? ? "before" : "after"}: #{caption}", at: [x, top - PICTURE - 2], size: 8, width:)
+            @page.text("#{place.zero? ? "before" : "after"}: #{caption}", at: [x, top - PICTURE - 2], size: 9, width:)
           end
           top - PICTURE - 18
         end

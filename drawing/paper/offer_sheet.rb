@@ -9,10 +9,10 @@ module YellowTrack
         PER_PAGE = 34 # openings on a sheet
 
         # @param told [Hash] job, place, number, made_on, valid_until (Date), total, lines,
-        #   note, address
+        #   note, address, firm (nil for none)
         def initialize(**told)
           @told = told
-          @page = Page.new
+          @page = Page.new("Offer #{told[:number]}", firm: told[:firm])
         end
 
         # @return [String] PDF

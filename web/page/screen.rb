@@ -75,7 +75,7 @@ module YellowTrack
 
       # What the house's money is called; nil where nobody said.
       def currency
-        @currency ||= Desk::Currency.of(book.house_rules.all)
+        @currency ||= Desk::HouseWords.currency(book.house_rules.all)
         @currency unless @currency.empty?
       end
 

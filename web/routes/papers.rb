@@ -48,7 +48,7 @@ module YellowTrack
             }
             Drawing::Paper::Pack.new(job: job.name, date: view.today, address: address(Paths.job(job.id)),
               openings: openings.map { |one| on_paper(one) }, lots:,
-              firm: book.accounts.firm)
+              firm: Desk::HouseWords.letterhead(book))
           end
 
           # An opening as papers take it.

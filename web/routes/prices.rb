@@ -60,7 +60,7 @@ module YellowTrack
             pdf = Drawing::Paper::OfferSheet.new(job: job.name, place: job.row.place, number: offer.number,
               made_on: Date.iso8601(offer.made_on), valid_until: Date.iso8601(offer.valid_until),
               total: view.price(offer.total, offer.told["currency"]), lines: offer.told["lines"],
-              note: offer.told["note"], address: address(Paths.job(job.id))).render
+              note: offer.told["note"], firm: Desk::HouseWords.letterhead(book), address: address(Paths.job(job.id))).render
             give("#{file_name(job.name, offer.number)}.offer.pdf", "application/pdf", pdf)
           end
 

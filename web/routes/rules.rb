@@ -28,7 +28,7 @@ module YellowTrack
 
           # Sets one of the house rules.
           def set_rule(key, text)
-            return Desk::Currency.keep(book, text, who:) if key == Desk::Currency::KEY
+            return Desk::HouseWords.keep(book, key, text, who:) if Desk::HouseWords.find(key)
 
             rule = YellowTrack::Files::HouseRules.all.find { |one| one.key == key }
             book.house_rules.set(key, (text == rule.usual) ? "" : text, who:) if rule.options.key?(text)

@@ -20,16 +20,21 @@ module YellowTrack
         # What a rule is called in the page.
         def id(rule) = "rule-#{rule.key.tr(".", "-")}"
 
-        # What the house's money is called, as its field stands.
-        def currency_typed = fault ? typed_at(Desk::Currency::KEY) : Desk::Currency.of(set)
+        # Rules that are words of the firm's own.
+        def own_words = Desk::HouseWords::ALL
+
+        # One of them, as its field stands.
+        def typed_word(word) = fault ? typed_at(word.key) : set[word.key].to_s
 
         # What its form replaces.
         #
         # @return [Hash{String => String}]
-        def standing = {**rules.to_h { |rule| [rule.key, value(rule)] }, Desk::Currency::KEY => Desk::Currency.of(set)}
+        def standing
+          {**rules.to_h { |rule| [rule.key, value(rule)] }, **own_words.to_h { |word| [word.key, set[word.key].to_s] }}
+        end
 
         # What a rule is called.
-        def label(key) = rules.find { |rule| rule.key == key }&.label || "Currency"
+        def label(key) = (rules + own_words).find { |rule| rule.key == key }.label
 
         # What stands in its field.
         def shown(rule) = fault ? typed_at(rule.key) : value(rule)
