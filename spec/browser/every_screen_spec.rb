@@ -85,20 +85,22 @@ RSpec.describe "Every screen" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
     expect(session.all(".tapes .field", minimum: 1).count(&:visible?)).to eq 1
     type("survey-widths-top", "1807")
-    expect(session).to have_css(".one-by-one", text: "2 of 10")
+    expect(session).to have_css(".one-by-one", text: "2 of 13")
     expect(session).to have_css("#survey-widths-middle:focus")
     expect(session).to have_css(".tape.now[data-reading='widths.middle']")
+    9.times { |place| session.click_button("Next") && session.assert_text("#{place + 3} of 13") }
+    expect(session).to have_css("[data-facts] .field.now .form-select, [data-facts] .field.now .form-control")
   end
 
   it "stays on a reading that is refused on a phone, says what is wrong, and takes it once it is mended" do
     Browser.size(session, Browser::PHONE, mobile: true)
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
     type("survey-widths-top", "18o2")
-    expect(session).to have_css(".one-by-one", text: "1 of 10 · 1 not taken")
+    expect(session).to have_css(".one-by-one", text: "1 of 13 · 1 not taken")
     expect(session).to have_css(".field.now", text: "\"18o2\"")
     expect(session).to have_css("#survey-widths-top:focus")
     type("survey-widths-top", "1802")
-    expect(session).to have_css(".one-by-one", text: /2 of 10(?! ·)/)
+    expect(session).to have_css(".one-by-one", text: /2 of 13(?! ·)/)
     expect(book.openings.find(opening("B", "Osier Weir").id).document["survey.widths.top"].to_s).to include("1802")
   end
 

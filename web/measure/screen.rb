@@ -64,7 +64,8 @@ module YellowTrack
         #
         # @return [Hash{Symbol => Array<FieldRow>}]
         def facts
-          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT, floor: Desk::Fields::ON_FLOOR}
+          depth = [Desk::Fields["survey.depth"]]
+          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT - depth, floor: depth + Desk::Fields::ON_FLOOR}
             .transform_values { |list| list.reject { |one| chip?(one.key) }.map { |one| field(one) } }
         end
 
