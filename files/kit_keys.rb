@@ -6,11 +6,17 @@ module YellowTrack
   module Files
     # The keys of a kit sheet, each with what it is and where it is measured.
     module KitKeys
+      # Units of a sheet's values that are no lengths, by their kind.
+      UNITS = {"weight" => "kg", "degrees" => "°"}.freeze
+
       # key, kind and options as in data/kit_keys.yml; what, a line; mark, its letter on
       # the drawing, nil for none
       Key = Struct.new(:key, :kind, :what, :mark, :options, :for, keyword_init: true) do
         # What it is called on a form.
         def label = key.tr("._", "  ")
+
+        # What stands behind its value on the sheet where that is no length; nil for what has no unit.
+        def unit = UNITS[kind]
 
         # Whether it is shown in the reader's own unit.
         def length? = %w[length lengths pair].include?(kind)

@@ -144,8 +144,15 @@ module YellowTrack
       # @return [NextStep]
       def listed_step = (reached == "choose" && StageMarks.listed_next(self)) || next_step
 
-      # What each stage of the rail shows: nil, :done, :stop or :watch.
-      def mark(stage) = stage.mark.call(self)
+      # What each stage of the rail shows: nil, :done, :stop or :watch. What is handed over is done, all of it but what
+      # stops.
+      def mark(stage)
+        mark = stage.mark.call(self)
+        (mark != :stop && handed_over?) ? :done : mark
+      end
+
+      # Whether it is handed over.
+      def handed_over? = (@handed_over ||= [StageMarks.handed_over(self)]).first == :done
 
       # Writes in the log, and what lists show with it.
       #

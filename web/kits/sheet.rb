@@ -31,14 +31,28 @@ module YellowTrack
         # Thickness of the panel that it is drawn with.
         def thickness = plan.opening.printer.with_unit(plan.set.thickness)
 
-        # @return [Array<Array(String, String)>] what each value is called, and the
-        #   value
+        # @return [Array<Array(String, String, String)>] what each value is called, the value with its unit, and what
+        #   it is; nil where the name says it
         def values
           rows = Form.new(@sheet).rows.reject { |row| row.lacking || %w[id name].include?(row.key.key) }
-          [*@sheet.slice("family", "support").to_a, *rows.map { |row| [row.key.label, row.text] }]
+          [*@sheet.slice("family", "support").map { |name, value| [name, value, nil] },
+            *rows.map { |row| [row.key.label, told(row), row.key.what] }]
         end
 
         private
+
+        # A value in words, with its unit.
+        def told(row)
+          return [row.text, *row.key.unit].join(" ") unless row.key.length?
+
+          lengths = [*@sheet.dig(*row.key.key.split("."))]
+          return row.text unless lengths.all?(Numeric)
+
+          shown = lengths.map { |mm| printer.short(Rational(mm.to_s)) }
+          "#{shown.join((row.key.kind == "pair") ? " to " : ", ")} mm"
+        end
+
+        def printer = Length::Printer.derived(:mm)
 
         def plan
           return @plan if defined?(@plan)
