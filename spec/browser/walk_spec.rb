@@ -14,6 +14,32 @@ module Walk
   AS_BEFORE = <<~JS
     document.querySelectorAll(".bench").forEach((bench) => bench.style.setProperty("--bench-high", "538px"))
   JS
+  # In a window of 1280 by 800: a page of one kind, its bench between rail and what is next, and type in the sizes
+  # that there are; a drawing has its own.
+  IN_WINDOW = <<~JS
+    (() => {
+      const work = document.getElementById("work")
+      if (!work) return document.body.classList.contains("paper") ? [] : ["has no work on it"]
+      const faults = /kind-(bench|rows|sheet)/.test(work.className) ? [] : ["is of no kind"]
+      const bench = document.querySelector(".size-drawings .set svg")?.getBoundingClientRect().bottom
+      if (bench > document.querySelector(".next")?.getBoundingClientRect().top) faults.push("its bench goes under Next")
+      const probe = document.body.appendChild(document.createElement("p"))
+      const sizes = ["far", "figure", "title", "name", "text", "note"].map((role) => {
+        probe.style.fontSize = `var(--${role})`
+        return getComputedStyle(probe).fontSize
+      })
+      probe.remove()
+      const texts = document.createTreeWalker(work, NodeFilter.SHOW_TEXT)
+      while (texts.nextNode()) {
+        const on = texts.currentNode.parentElement
+        const size = getComputedStyle(on).fontSize
+        if (texts.currentNode.data.trim() && on.checkVisibility() && !on.closest("svg, .fraction, code") &&
+            !sizes.includes(size))
+          faults.push(`type of ${size}: ${texts.currentNode.data.trim().slice(0, 40)}`)
+      }
+      return [...new Set(faults)]
+    })()
+  JS
   # Every field of a page that is told something new, by its kind: one of each.
   KINDS = <<~JS
     Object.fromEntries([...document.querySelectorAll("form.field")]
@@ -101,7 +127,8 @@ RSpec.describe "A walk over the whole" do
     faults = reached.values.flat_map do |path|
       Browser.size(session, Browser::DESK)
       session.visit(path)
-      found = Walk::WIDTHS.flat_map { |width| looked_over(width) } + console
+      found = session.evaluate_script(Walk::IN_WINDOW).map { |fault| "1280: #{fault}" } +
+        Walk::WIDTHS.flat_map { |width| looked_over(width) } + console
       found.map { |fault| "#{path} at #{fault}" }
     end
     expect(faults.first(20)).to eq([]), faults.first(20).join("\n")
