@@ -27,6 +27,8 @@ module YellowTrack
           end
         end
 
+        FEW = 2 # ways of a group that are named with what they want
+
         # Ways that wait for the same fact: its key, the field that it is typed in, the ways.
         Group = Struct.new(:fact, :field, :name, :wanted, :rows, keyword_init: true)
 
@@ -111,6 +113,7 @@ module YellowTrack
           needs = rows.to_h { |row| [row.name.downcase, row.unread.find { |one| one.key == fact }.needs] }.compact
             .sort_by(&:last)
           wanted = needs.map { |name, mm| "#{name} from #{opening.printer.short(mm)} on" }
+          wanted = [*wanted.first(FEW), "and #{wanted.length - FEW} more"] if wanted.length > FEW + 1
           Group.new(fact:, field: Desk::Facts.anchor(fact), name: Desk::Facts.so(fact), rows:,
             wanted: (fact == "set.makeup") ? "" : wanted.join("; "))
         end

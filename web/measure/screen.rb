@@ -48,8 +48,8 @@ module YellowTrack
         # What it decides, in words: "5 ways: pocket, one leaf; wall-hung pair".
         def decides(fact)
           names = fact.manners.map { |manner| Choose::Row::NAMES.fetch(manner).downcase }
-          "decides #{(fact.ways == 1) ? "one way" : "#{fact.ways} ways"}: #{names.first(3).join("; ")}" \
-            "#{"; and #{names.length - 3} more" if names.length > 3}"
+          "decides #{(fact.ways == 1) ? "one way" : "#{fact.ways} ways"}: #{names.first(2).join("; ")}" \
+            "#{"; and #{names.length - 2} more" if names.length > 2}"
         end
 
         # The opening in its wall, from the room and from above.
