@@ -17,7 +17,7 @@ VIEWS = {
   "prepare" => ["/openings/8/prepare", Browser::DESK], "cut" => ["/openings/4/cut", Browser::DESK],
   "hang" => ["/openings/6/hang", Browser::DESK], "adjust" => ["/openings/2/adjust", Browser::DESK],
   "visits" => ["/jobs/1/visits", Browser::DESK], "hand-over" => ["/openings/8/hand-over", Browser::DESK],
-  "practice" => ["/practice/which-way/3?level=3", Browser::DESK],
+  "practice" => ["/practice", Browser::DESK],
   "log" => ["/openings/2/log", Browser::DESK],
   "price" => ["/jobs/1/price", Browser::DESK],
   "measure-phone" => ["/openings/9/measure", Browser::PHONE]
