@@ -49,6 +49,12 @@ module YellowTrack
             public_send(name).to_s
         end
 
+        # What is clear, in words; of closed panels it is worked out once.
+        def clear_words = closed(:clear_words) { live.clear_words }
+
+        # Millimetres to a screen unit.
+        def millimetres = closed(:millimetres) { live.millimetres }
+
         # A drawing to be saved.
         #
         # @param name [String] of NAMES
@@ -63,6 +69,8 @@ module YellowTrack
         private_constant :MOVED
 
         private
+
+        def closed(name, &work) = @moves.closed? ? @opening.piece(name, @opening.shown, &work) : work.call
 
         def printer = @opening.printer
       end
