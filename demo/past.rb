@@ -46,11 +46,16 @@ module YellowTrack
         steps = opening.progress.steps
         last = steps.rindex { |step| step.key == told["up_to"] }
         days = told["days_ago"]
-        steps.first(last + 1).each_with_index do |step, place|
-          days -= 1 if step.dry
-          Store::Clock.during(morning(days) + place * STEP) { note("step", step.key, true, told["by"]) }
+        steps.first(last + 1).slice_when { |_, step| step.dry && step.key == first_after(steps, step.dry) }
+          .each_with_index do |day, later|
+          day.each_with_index do |step, place|
+            Store::Clock.during(morning(days - later) + place * STEP) { note("step", step.key, true, told["by"]) }
+          end
         end
       end
+
+      # The first that waits for the same to dry.
+      def first_after(steps, dry) = steps.find { |step| step.dry&.fetch("step") == dry["step"] }.key
 
       # Days that others promised when it was hung.
       def waits(opening)

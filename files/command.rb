@@ -11,9 +11,10 @@ module YellowTrack
       LARGEST = 1_000_000 # bytes
 
       # @param files [Array<String>] paths; none for standard input
+      # @param lines [Boolean] whether one file is answered in a line as well
       # @yield [document] turns a parsed file into the Hash to write
-      def initialize(files, input: $stdin, output: $stdout, errors: $stderr, &answer)
-        @files = files
+      def initialize(files, input: $stdin, output: $stdout, errors: $stderr, lines: false, &answer)
+        @files, @lines = files, lines
         @input = input
         @output = output
         @errors = errors
@@ -31,7 +32,8 @@ module YellowTrack
       private
 
       def whole(file)
-        @output.puts(JSON.pretty_generate(answer(file)))
+        answer = answer(file)
+        @output.puts(@lines ? JSON.generate(answer) : JSON.pretty_generate(answer))
         true
       rescue Fault => e
         @errors.puts(e.message)

@@ -26,7 +26,7 @@ RSpec.describe "What nothing reaches" do
     "Sinatra" => %w[registered dump_errors! setup_default_middleware],
     "Puma" => %w[setup_body],
     "rodauth" => %w[open_account? set_error_flash set_notice_flash set_notice_now_flash set_redirect_error_flash],
-    "the steps' file, by `each`" => %w[leaf lane pair],
+    "the steps' file, by `each`" => %w[leaf lane pair treatment],
     "the steps' file, by `place`" => %w[aligners],
     "a drill that draws its kind of job" => %w[filler]
   }

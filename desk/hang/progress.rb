@@ -31,13 +31,13 @@ module YellowTrack
       def find(key) = steps.find { |step| step.key == key }
 
       # The entry that ticked a step; nil for one that is not done.
-      def tick(step) = @ticks[step.key]&.then { |entry| entry if entry.after }
+      def tick(step) = tick_of(step.key)&.then { |entry| entry if entry.after }
 
       # Whether all of it is done.
-      def done? = steps.all? { |step| tick(step) }
+      def done? = steps.all? { |step| tick(step) || passed?(step) }
 
       # @return [Steps::Step, nil] the first that is not done
-      def now = @now ||= steps.find { |step| tick(step).nil? }
+      def now = @now ||= steps.find { |step| tick(step).nil? && !passed?(step) }
 
       # Steps done in their order, before the first that is to be done: they are
       # out of the way, unless there is nothing else.
@@ -103,7 +103,21 @@ module YellowTrack
         @opening.note({kind: "round", key: "trial", before: rounds, after: rounds + 1}, who:) if again?
       end
 
+      # What a step was called, where it was ticked before it had its name.
+      RENAMED = {"pack-head" => "pack"}.freeze
+      # Steps that lists did not have before: one that was gone past then is not asked for any more.
+      ADDED = %w[nog pack-jambs casing track-joint slab-rip slab-lip slab-dry slab-plane slab-trim slab-treat fill
+        slab-prime pulls-bore strikers seal floor-groove].freeze
+      private_constant :RENAMED, :ADDED
+
       private
+
+      def tick_of(key) = @ticks[key] || @ticks[RENAMED[key]]
+
+      # Whether what comes after it is ticked.
+      def passed?(step)
+        ADDED.include?(step.base) && steps.any? { |other| other.after.include?(step.key) && tick(other) }
+      end
 
       # The first page waits for it no longer.
       def wait_no_longer(step)
@@ -117,7 +131,7 @@ module YellowTrack
       def drying(step, moment)
         return unless step.dry
 
-        painted = @ticks[step.dry["step"]]&.then { |entry| entry.at if entry.after } or return
+        painted = tick_of(step.dry["step"])&.then { |entry| entry.at if entry.after } or return
         ready = Steps.dry_from(Time.iso8601(painted).localtime, step)
         Wait.new(:dry, ready) if ready > moment
       end

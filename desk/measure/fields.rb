@@ -53,7 +53,10 @@ module YellowTrack
       ON_FLOOR = [
         length("survey.covering.thickness", "covering", "Carpet, boards or tile on today's floor."),
         Field.new(key: "survey.covering.laid", label: "already laid", kind: :flag),
-        Field.new(key: "survey.covering.under", label: "goes under a floor rail", kind: :flag)
+        Field.new(key: "survey.covering.under", label: "goes under a floor rail", kind: :flag),
+        Field.new(key: "survey.floor_of", label: "floor of", kind: :choice,
+          options: {"wood" => "wood", "screed" => "screed", "tile" => "tile", "concrete" => "concrete",
+                    "heated" => "heated"})
       ].freeze
       FACTS = (AT_LEFT + AT_RIGHT + ON_FLOOR).freeze
 
@@ -104,6 +107,12 @@ module YellowTrack
           options: {"top" => "even top", "side" => "even side"}),
         Field.new(key: "set.order", label: "fit and finish", kind: :choice,
           options: {"fit" => "fit, then finish", "finish" => "finish, then fit"}),
+        yes_no("set.finished", "came finished", "Nothing of them is painted, and they are hung once."),
+        Field.new(key: "set.pulls", label: "pulls are", kind: :choice,
+          options: {"bored" => "let in", "screwed" => "screwed on", "none" => "none"}),
+        yes_no("set.hinged", "hinges are on"),
+        Field.new(key: "set.slab.old.treat", label: "old slabs, treated", kind: :count,
+          options: {"0" => "not at all", "1" => "once", "2" => "twice", "3" => "three times"}),
         Field.new(key: "set.height_cut", label: "heights are cut", kind: :choice,
           options: {"workshop" => "in the workshop", "site" => "on site"}),
         length("set.nib", "nib"),

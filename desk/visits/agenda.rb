@@ -90,8 +90,7 @@ module YellowTrack
       def has
         return [] unless set
 
-        [*%w[covering covering_under covering_up_to framed on_site].select { |name| Steps::WHEN.fetch(name).call(set) },
-          *("finish" if @opening.opening["order"] == "finish"), *("double" if leaves > 1), *ready,
+        [*Steps::There.new(@opening.plan).words, *("double" if leaves > 1), *ready,
           *("painter" if @opening.rules["visits.paint"] == "others")]
       end
 

@@ -20,7 +20,7 @@ RSpec.describe YellowTrack::Demo::Loader do
   end
 
   it "has D trial-hung and off for paint, F with its frame up and no boards, H handed over" do
-    expect(steps("D").now.key).to eq "paint"
+    expect(steps("D").now.key).to eq "seal"
     expect(steps("F").now.key).to eq "boards"
     expect(steps("F").promised(steps("F").now)).to be > Date.today
     expect(steps("H").done?).to be true

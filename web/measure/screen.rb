@@ -12,7 +12,7 @@ module YellowTrack
 
         # Facts that need not be read where another is.
         BESIDE_FACTS = %w[survey.covering.laid survey.covering.under survey.wall.board survey.head.board
-          survey.head.joists survey.wall.header].freeze
+          survey.head.joists survey.wall.header survey.floor_of].freeze
 
         # Of these one is enough.
         WALL = %w[survey.wall.studs survey.wall.solid].freeze

@@ -18,9 +18,13 @@ module YellowTrack
             set.frame.wood]
         }.freeze
 
+        # How panels come and are finished, of sets that slide and of those that fold.
+        PANELS = {false => %w[set.order set.finished set.pulls], true => %w[set.order set.finished set.hinged]}.freeze
+        OLD = %w[set.slab.old.treat].freeze
+
         # Which fields stand at which place, and which of the rest.
         FIELDS = {head: HEAD + MORE["head"], jambs: PACKING, edges: OWN["bifold"] + MORE["casing"],
-                  panels: %w[set.height_cut] + MORE["framed"], floor: OWN["bottom-rolling"]}.freeze
+                  panels: %w[set.height_cut] + PANELS.values.flatten.uniq + OLD + MORE["framed"], floor: OWN["bottom-rolling"]}.freeze
         MORE_AT = {head: "head", edges: "casing", panels: "framed"}.freeze
 
         # Pieces that are drawn anew after a save, by their templates.
@@ -157,7 +161,10 @@ module YellowTrack
         def packing = (manner.carried == :wall) ? HEAD : PACKING + HEAD
 
         # Fields that this set takes.
-        def offered = @offered ||= packing + (OWN[manner.key] || []) + chosen + %w[set.height_cut]
+        def offered
+          @offered ||= packing + (OWN[manner.key] || []) + chosen + %w[set.height_cut] + PANELS.fetch(manner.folds?) +
+            (set.slab.slab? ? OLD : [])
+        end
 
         def untaken = hangs_from_head? ? [] : MORE["head"]
 

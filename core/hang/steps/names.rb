@@ -6,10 +6,9 @@ module YellowTrack
     class Names
       # @param plan [Plan]
       # @param printer [Length::Printer]
-      def initialize(plan, printer)
-        @plan = plan
-        @set = plan.set
-        @printer = printer
+      # @param there [There]
+      def initialize(plan, printer, there)
+        @plan, @set, @printer, @there = plan, plan.set, printer, there
       end
 
       # A sentence with its {names} filled in.
@@ -31,17 +30,26 @@ module YellowTrack
       # The lanes' panels, the inner lane first.
       def lane
         @set.panels.group_by(&:lane).sort_by { |lane, _| -lane }.map do |lane, list|
-          {"lane" => lane.to_s, "names" => list.map(&:name).join(" and ")}
+          {"lane" => lane.to_s, "names" => list.map(&:name).join(" and "), "part" => lane.to_s}
         end
       end
 
       # @return [Array<Hash>] a step for each pair of leaves
-      def pair = @set.panels.each_slice(2).map { |two| {"names" => two.map(&:name).join(" and ")} }
+      def pair
+        @set.panels.each_slice(2).each_with_index.map do |two, place|
+          names = two.map(&:name)
+          {"names" => names.join(" and "), "part" => place.zero? ? names.first : names.last} # the panel that pivots
+        end
+      end
 
       # @return [Array<Hash>] a step for each panel
-      def leaf = @set.panels.map { |panel| {"names" => panel.name} }
+      def leaf = @set.panels.map { |panel| {"names" => panel.name, "part" => panel.name} }
 
-      attr_reader :plan, :set
+      # @return [Array<Hash>] a step for each treatment of an old slab
+      def treatment = (1..@there.treatments).map { |time| {"treatment" => time.to_s, "part" => time.to_s} }
+
+      # @return [Plan] that is hung; its set; what is there of steps
+      attr_reader :plan, :set, :there
 
       # A length with its unit.
       def len(mm) = @printer.with_unit(mm)
@@ -89,6 +97,20 @@ module YellowTrack
         "#{len(set.pulls.up)} above the panels' bottom: #{places.join(", ")} from the left edge"
       end
 
+      # What comes off a panel that came finished: it goes back.
+      def goes_back
+        off = %i[width height].to_h { |side| [side, plan.set.slab.public_send(side)] }.select { |_, mm| mm&.positive? }
+        return "" unless there.finished? && plan.set.slab.slab? && off.any?
+
+        "; #{off.map { |side, mm| "#{len(mm)} too #{{width: "wide", height: "high"}.fetch(side)}" }.join(", ")}: a " \
+          "finished panel is not cut, it goes back"
+      end
+
+      # How the panels stand while their guides are set.
+      def guides_how
+        set.laps.any? ? "all panels closed" : "the panel plumb in the open position, then checked closed"
+      end
+
       # What is read where, once it hangs.
       def read_where
         set.needed_readings.map { |one|
@@ -97,7 +119,53 @@ module YellowTrack
         }.uniq.join("; ").concat(".")
       end
 
+      # The mitred pieces of a casing.
+      def casing
+        cuts = plan.prepare.to_h.fetch(:casing)
+        "head #{len(cuts[:head_long])}, legs #{len(cuts[:leg])}"
+      end
+
+      # The three pieces of a half jamb.
+      def half_jambs
+        cuts = plan.prepare.to_h[:half_jamb] or return "as they are planted"
+        "head #{num(cuts[:head])}, sides #{num(cuts[:left])} and #{len(cuts[:right])}"
+      end
+
+      # How far each jamb is packed.
+      def packed_jambs
+        %w[left right].filter_map { |side|
+          mm = set.opening["packing.#{side}"]
+          "#{len(mm)} at the #{side}" if mm&.positive?
+        }.join(", ")
+      end
+
+      PLANED = 3r # mm that a lipping stands over (handbook 7)
+
       VALUES = {
+        "goes_back" => ->(n) { n.goes_back }, "casing" => ->(n) { n.casing }, "half_jambs" => ->(n) { n.half_jambs },
+        "packed_jambs" => ->(n) { n.packed_jambs }, "guides_how" => ->(n) { n.guides_how },
+        "pull_try" => ->(n) {
+          (n.there.pulls == "none") ? "" : "; hold a pull in its place and try that panels pass each other"
+        },
+        "jump_left" => ->(n) { n.set.soft_close ? "; what the soft close replaces stays off" : "" },
+        "guides_fix" => ->(n) { n.there.heated? ? "glue" : "set" },
+        "tongue_why" => ->(n) {
+          (n.there.heated? && n.there.tongue?) ? " The floor is heated: it is not grooved, so that no tongue runs in it." :
+            ""
+        },
+        "bracket_fix" => ->(n) {
+          n.there.heated? ? "; the floor is heated: screwed to the jamb and glued below" : ""
+        },
+        "floor_fix" => ->(n) { n.there.heated? ? "; the floor is heated: glued, not screwed" : "" },
+        "pieces" => ->(n) { n.list(n.set.track.pieces) },
+        "rip" => ->(n) { n.len(n.set.slab.width) }, "lip" => ->(n) { n.len(n.set.slab.lipping) },
+        "planed" => ->(n) { n.len(PLANED) }, "trim" => ->(n) { n.len(n.set.slab.height) },
+        "block" => ->(n) { n.there.block? ? "; the solid foot goes with it: glue it back in" : "" },
+        "treatments" => ->(n) { n.there.treatments.to_s },
+        "pin_holes" => ->(n) { n.set.manner.folds? ? ", no paint in the pin holes" : "" },
+        "tongue_when" => ->(n) {
+          (n.there.tongue == "after") ? ", once the panels hang for good: with them on they could not be lifted in" : ""
+        },
         "panels" => ->(n) { n.counted(n.set.panels.length, "panel", "panels") },
         "leaves" => ->(n) { n.counted(n.set.panels.length, "leaf", "leaves") },
         "size" => ->(n) { "#{n.num(n.set.width)} × #{n.len(n.set.height)}" },

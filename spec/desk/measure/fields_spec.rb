@@ -28,7 +28,7 @@ RSpec.describe YellowTrack::Desk::Fields do
     size = shown.flat_map { |beside, more| [beside, *more&.last] }.compact
     prepare = YellowTrack::Web::Prepare::Screen
     others = prepare::MORE.values.flatten + prepare::OWN.values
-      .flatten + prepare::PACKING + prepare::HEAD + %w[set.height_cut]
+      .flatten + prepare::PACKING + prepare::HEAD + %w[set.height_cut] + prepare::PANELS.values.flatten + prepare::OLD
     known = described_class::KNOWN.keys.grep(/\Aset\./)
     schools = YellowTrack::Files::HouseRules.all.filter_map(&:set).map { |key| "set.#{key}" }
     expect(known - size - others - schools).to eq []
