@@ -14,6 +14,12 @@ module YellowTrack
         [*all.fetch("always"), *all.fetch(set.manner.key), *(all.fetch("glass") if set.makeup.fragile?)]
       end
 
+      # Tools that single steps ask for besides.
+      #
+      # @param keys [Array<String>] of steps
+      # @return [Array<String>]
+      def of_steps(keys) = all.fetch("steps").values_at(*keys).compact.flatten.uniq
+
       # @return [Array<Hash>] data/tools.yml, read once
       def all = @all ||= YAML.safe_load_file("#{ROOT}/data/tools.yml")
     end

@@ -7,10 +7,23 @@ module YellowTrack
     module_function
 
     # @param plan [Plan]
+    # @param steps [Array<String>] keys of the steps that it is hung by
     # @return [Hash{String => Integer}] what it is called, and how many
-    def parts(plan)
+    def parts(plan, steps: [])
       set = plan.set
-      {**panels(set), **rails(set), **set.hardware, **set.fittings, **boards(set)}.select { |_, count| count.positive? }
+      {**panels(set), **rails(set), **set.hardware, **set.fittings, **boards(set), **asked(set, steps)}
+        .select { |_, count| count.positive? }
+    end
+
+    # What single steps ask for besides.
+    #
+    # @return [Hash{String => Integer}] how many of what
+    def asked(set, steps)
+      {"half-jambs" => ["half jamb pieces", 3], "casing" => ["casing pieces", 3],
+       "blocks" => ["blocks for brackets", set.panels.length / 2], "strip" => ["base strips", 1],
+       "track-joint" => ["track joiners", set.track.pieces.length - 1], "slab-lip" => ["lippings", set.panels.length],
+       "frame-glue" => ["bottles of glue", 1], "slab-dry" => ["bottles of glue", 1], "seal" => ["tins of sealer", 1]}
+        .slice(*steps).values.to_h
     end
 
     # @return [Hash{String => Integer}] how many of what

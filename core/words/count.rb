@@ -5,7 +5,8 @@ module YellowTrack
   # a plural a singular.
   module Count
     # Names whose first word is the one that is counted.
-    ODD = {"stops with bumper" => "stop with bumper"}.freeze
+    ODD = {"stops with bumper" => "stop with bumper", "bottles of glue" => "bottle of glue",
+           "tins of sealer" => "tin of sealer", "blocks for brackets" => "block for brackets"}.freeze
 
     module_function
 

@@ -65,10 +65,10 @@ module YellowTrack
         def cautions(step) = step.cautions.map { |key| Files::Cautions.says(key) }
 
         # What to take along: parts with how many, and tools.
-        def parts_to_take = YellowTrack::TakeAlong.parts(plan)
+        def parts_to_take = YellowTrack::TakeAlong.parts(plan, steps: steps.map(&:base).uniq)
 
         # Tools that this set asks for.
-        def tools_to_take = Files::Tools.for(set)
+        def tools_to_take = Files::Tools.for(set) | Files::Tools.of_steps(steps.map(&:base))
 
         # What is said beside every caution.
         def always = Files::Cautions.always

@@ -11,7 +11,7 @@ module YellowTrack
       FEW = {"/css/tally.css" => %w[measure choose size prepare adjust look mend take_down rehang hand_over job],
              "/css/service.css" => %w[look take_down mend rehang],
              "/css/adjust.css" => %w[adjust rehang practice],
-             "/css/steps.css" => %w[hang mend take_down],
+             "/css/steps.css" => %w[hang mend take_down prepare],
              "/css/place.css" => %w[measure adjust rehang practice]}.freeze
 
       # What each folder's own sheet says, by the folder's name.

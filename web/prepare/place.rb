@@ -8,7 +8,13 @@ module YellowTrack
       class Place
         NAMES = {head: "Head", jambs: "Jambs", edges: "Half jamb, casing", panels: "Panels", floor: "Floor"}.freeze
         MORE = {head: "A head that carries the track", edges: "Casing", panels: "Own frames"}.freeze
-        private_constant :NAMES, :MORE
+        # Steps of hanging that are done at each place.
+        STEPS = {head: %w[build-head nog pack-head board standoff], jambs: %w[frame pack-jambs],
+                 edges: %w[half-jambs casing],
+                 panels: %w[slab-rip slab-lip slab-dry slab-plane slab-trim slab-treat fill frame-grooves frame-dry
+                   frame-glue groove hinges slab-prime],
+                 floor: %w[covering-first strip]}.freeze
+        private_constant :NAMES, :MORE, :STEPS
 
         # @return [Array<Place>] of a screen, in the order that they are looked at
         def self.all(screen) = screen.plan ? screen.at_places.map { |key, rows| new(key, rows, screen) } : []
@@ -58,6 +64,11 @@ module YellowTrack
 
         # Whether its drawing runs along the opening.
         def wide? = key == :floor && !quiet? && !screen.shims.nil?
+
+        # Steps of hanging that are done there, in their order.
+        #
+        # @return [Array<Steps::Step>]
+        def steps = screen.opening.progress.steps.select { |step| STEPS.fetch(key).include?(step.base) }
 
         # Keys of what is to be done there: its drawings are their place.
         def keys = rows.flat_map(&:keys)

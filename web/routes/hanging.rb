@@ -39,7 +39,8 @@ module YellowTrack
               mark = opening.progress.mark(step)
               of_what_was_seen("That step was ticked meanwhile, or taken back.", tick: mark)
               opening.progress.tick!(step, params["undo"].nil?, who:)
-              to_page Paths.opening(opening.id, "hang", anchor: "step.#{step.key}")
+              to_page Paths.opening(opening.id, (params["from"] == "prepare") ? "prepare" : "hang",
+                anchor: "step.#{step.key}")
             end
           end
 

@@ -74,6 +74,9 @@ module YellowTrack
       # @return [Array<Integer>] a track of three may carry panels in two of them
       def lanes_in_use = set.pattern.lanes.uniq.sort
 
+      # How far in from the front each lane's middle is.
+      def lanes = list(lanes_in_use.map { |lane| set.depth.lanes.fetch(lane) })
+
       # How far in from the front the guides stand.
       def guides_in = set.depth.guides ? ", #{list(set.depth.guides.uniq)} in from the front" : ""
 
@@ -144,6 +147,14 @@ module YellowTrack
       VALUES = {
         "goes_back" => ->(n) { n.goes_back }, "casing" => ->(n) { n.casing }, "half_jambs" => ->(n) { n.half_jambs },
         "packed_jambs" => ->(n) { n.packed_jambs }, "guides_how" => ->(n) { n.guides_how },
+        "further_rails" => ->(n) {
+          (n.set.rails > 1) ? "; then the brackets and rails of #{n.counted(n.set.rails - 1, "further lane",
+            "further lanes")} at the same line, the lanes' middles #{n.lanes} in from the front" : ""
+        },
+        "pins" => ->(n) {
+          deep = n.set.kit["hole.depth"]
+          deep ? "#{n.len(deep)} deep in their holes" : "each to the bottom of its hole"
+        },
         "pull_try" => ->(n) {
           (n.there.pulls == "none") ? "" : "; hold a pull in its place and try that panels pass each other"
         },
@@ -201,7 +212,7 @@ module YellowTrack
         "guides_in" => ->(n) { n.guides_in },
         "turns" => ->(n) { n.turns },
         "tongue" => ->(n) { n.len(n.set.guides.tongue) },
-        "lanes" => ->(n) { n.list(n.lanes_in_use.map { |lane| n.set.depth.lanes.fetch(lane) }) },
+        "lanes" => ->(n) { n.lanes },
         "pelmet" => ->(n) { n.list(n.set.pelmet.lengths) },
         "head_built" => ->(n) { n.len(n.plan.prepare.to_h.fetch(:built_down).fetch(:height)) },
         "frame_groove" => ->(n) { n.len(n.set.framed.groove) },
