@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json"
+
 module YellowTrack
   module Store
     # Which revision of each opening was put on paper last, and when.
@@ -14,8 +16,29 @@ module YellowTrack
       # Writes down that papers were made of a version.
       def made(opening_id, version) = @papers.insert_conflict(:replace).insert(opening_id:, version:, at: Clock.now)
 
+      # What was changed of openings since their papers were made: readings and choices that stand on them.
+      #
+      # @param opening_ids [Array<Integer>]
+      # @return [Hash{Integer => Hash{String => Array}}] by opening, by key: what stood on the papers, and what stands now
+      def changed_since(opening_ids)
+        rows = @papers.join(:log_entries, opening_id: :opening_id)
+          .where(Sequel[:papers][:opening_id] => opening_ids, :kind => %w[reading choice])
+          .where { log_entries[:version] > papers[:version] }.where(Sequel.like(:key, "survey.%", "set.%"))
+          .order(Sequel[:log_entries][:id]).select_map([Sequel[:papers][:opening_id], :key, :before, :after])
+        rows.group_by(&:first).transform_values { |changes| told(changes) }.reject { |_, changed| changed.empty? }
+      end
+
       # @return [Paper, nil] the last of an opening
       def last(opening_id) = @papers.first(opening_id:)&.then { |row| Paper.new(**row) }
+
+      private
+
+      # What came back to what it was is no change.
+      def told(changes)
+        changes.group_by { |_, key, _, _| key }
+          .transform_values { |list| [list.first[2], list.last[3]].map { |text| JSON.parse(text) } }
+          .reject { |_, (before, after)| before.to_s == after.to_s }
+      end
     end
   end
 end

@@ -23,10 +23,10 @@ RSpec.describe "Papers" do
     expect(last_response.body).to start_with("%PDF")
     expect(last_response["content-disposition"]).to include("osier-weir-a.pdf")
     look("/openings/#{row.id}/cut")
-    expect(page.text).not_to include("print them again")
+    expect(page.text).not_to include("Make them again")
     type(book.openings.find(row.id), "survey.widths.top", "1790")
     look("/openings/#{row.id}/cut")
-    expect(page.text).to include("The papers show revision 1. The opening is at revision 2 now")
+    expect(page.text).to include("The papers show revision 1: width, head 1808 to 1790 since.")
   end
 
   it "makes a whole job's, and tells how far it has come" do

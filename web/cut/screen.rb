@@ -31,14 +31,12 @@ module YellowTrack
         # Where the list is, as a table.
         def csv_path = Paths.opening(id, "cut.csv")
 
-        # Whether its plan has changed since it was printed.
+        # Whether something on its papers was changed since they were made.
         #
         # @return [String, nil] in words
         def out_of_date
-          last = book.papers.last(id)
-          return unless last && last.version < version
-
-          "The papers show revision #{last.version}. The opening is at revision #{version} now: print them again."
+          changed = old_papers or return
+          "The papers show revision #{book.papers.last(id).version}: #{changed} since. Make them again."
         end
       end
     end

@@ -37,6 +37,14 @@ module YellowTrack
         # Where it is, with what was asked of it.
         def path(page) = Paths.job(job.id, page:)
 
+        # Openings whose papers are out of date, each with what was changed since, in words.
+        #
+        # @return [Array<Array(HungOpening, String)>]
+        def old_papers
+          changed = book.papers.changed_since(openings.map(&:id))
+          openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
+        end
+
         # @return [Array<Hung>]
         def openings
           @openings ||= Desk::Listing.shown(book, book.openings.of(job.id, most: paging.most, after: paging.after))

@@ -6,6 +6,7 @@ module YellowTrack
     # it with what is to be said of each.
     class OpeningScreen < Screen
       UNDONE = %w[reading choice].freeze # kinds of what a press puts back
+      BY_PAPERS = %w[size prepare cut hang].freeze # stages whose work is done by papers
 
       # @return [Desk::KeptOpening]
       attr_reader :opening
@@ -118,8 +119,15 @@ module YellowTrack
       # @return [nil, :done, :stop, :watch]
       def mark_of(stage) = opening.mark(stage)
 
-      # The next thing to do, in one sentence.
-      def next_step = opening.next_step(stage)
+      # The next thing to do, in one sentence. Before anything more is cut or hung by papers that are out of date, they
+      # are made again.
+      def next_step = papers_again || opening.next_step(stage)
+
+      # What stands on its papers and was changed since, in words; nil where they are as it is.
+      def old_papers
+        changed = @old_papers ||= book.papers.changed_since([id])
+        OldPapers.says(changed[id]) if changed.key?(id)
+      end
 
       # Where what is typed on it goes.
       def values_path = @values_path ||= Paths.opening(id, "values")
@@ -231,6 +239,16 @@ module YellowTrack
         return [] unless result
 
         result.meanwhile.reject { |entry| entry.key == written.key }.map { |entry| Saying.change(entry) }
+      end
+
+      private
+
+      def papers_again
+        step = opening.next_step(stage)
+        return if !BY_PAPERS.include?(stage) || opening.handed_over? || step.stage == "measure"
+
+        changed = old_papers or return
+        Desk::NextStep.new(sentence: "Make the papers again: #{changed} since.", stage: "cut")
       end
     end
   end
