@@ -86,7 +86,7 @@ module YellowTrack
 
       # All of them, in the unit that is shown.
       def all_checks
-        return service.checks if others? && !service.closed?
+        return service.checks if others?
         return @reckoned.checks unless translated? && plan
 
         piece(:checks, shown) { Plan.of(opening, closure: plan.closure, printer:).checks }

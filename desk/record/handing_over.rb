@@ -51,7 +51,7 @@ module YellowTrack
       end
 
       # Whether every gap is read, and even.
-      def settled? = mending? ? opening.service.left_read? : !opening.plan.nil? && opening.turning.settled?
+      def settled? = mending? ? opening.service.left_read? && opening.service.left_even? : !opening.plan.nil? && opening.turning.settled?
 
       # Whether it is a mend that is handed over.
       def mending? = opening.service.on? && !opening.service.closed?
@@ -186,7 +186,15 @@ module YellowTrack
 
         causes = [*opening.service["mended"], *opening.service["cause"]].uniq
           .filter_map { |key| opening.service.knowledge.causes[key] }
-        causes.map { |cause| "Mended: #{cause.label}#{": #{cause.parts.join(", ")}" if cause.parts.any?}." }
+        causes.map { |cause| mended_line(cause) }
+      end
+
+      # What was done and what was fitted, as it was ticked: what is only proposed was not done.
+      def mended_line(cause)
+        done = opening.service.done_for(cause).map { |says| says.delete_suffix(".") }
+        fitted = cause.parts if cause.parts.any? && opening.service.mended?(cause)
+        ["Mended: #{cause.label}.", ("Done: #{done.join("; ")}." if done.any?),
+          ("Fitted: #{fitted.join(", ")}." if fitted)].compact.join(" ")
       end
 
       def kit_lines

@@ -212,6 +212,32 @@ module YellowTrack
       # Whether the gaps were read as it was left.
       def left_read? = %w[top middle bottom].all? { |place| self["left.#{place}"] } || hung_read?
 
+      # Whether those gaps are even: what the bench would still turn is not settled.
+      def left_even?
+        return @opening.turning.settled? if hung_read?
+
+        left = %w[top middle bottom].filter_map { |place| self["left.#{place}"] }
+        left.length == 3 && left.max - left.min <= @opening.even_within
+      end
+
+      # What was done for a cause, in the words of its steps, each as it was ticked.
+      #
+      # @param cause [Diagnosis::Knowledge::Cause]
+      # @return [Array<String>]
+      def done_for(cause)
+        [*steps("fix.#{cause.key}", cause.fix), *steps("off.#{cause.key}", cause.while_off)]
+          .select { |step| tick(step) }.map(&:says)
+      end
+
+      # Whether every step of its mend is ticked.
+      def mended?(cause) = done?(steps("fix.#{cause.key}", cause.fix))
+
+      # A gap as it was left: what was typed, else what the bench read last at the jamb.
+      #
+      # @param place [String] "top", "middle", "bottom"
+      # @return [Rational, nil] mm
+      def left(place) = self["left.#{place}"] || (@opening.turning.reading.read["gaps"]&.[](place) if @opening.plan)
+
       private
 
       # Whether an answer is one, and not ruled out by what is said.

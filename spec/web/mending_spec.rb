@@ -100,6 +100,24 @@ RSpec.describe "A door that is mended" do
     expect(last_response["location"]).to end_with("/rehang?panel=B")
   end
 
+  it "is handed over as what was done, once its gaps are even, and no check of a survey that it never had reaches it" do
+    named
+    sheet = -> { look("/openings/#{id}/hand-over/sheet") && plain(page.text) }
+    expect(sheet.call).to include("Mended: ").and not_include("Fitted:").and not_include("Done:")
+    service.fix.each { |step| tick(step.key, stage: "mend") }
+    {"top" => "0", "middle" => "3", "bottom" => "6"}.each { |gap, mm| say("service.left.#{gap}", mm, stage: "rehang") }
+    send_form("/openings/#{id}/hand-over", {"seen" => row.version.to_s, "fitter" => "Runa"})
+    expect(page.text).to include("Gaps are not settled. Settle them")
+    {"middle" => "0.5", "bottom" => "0.5"}.each { |gap, mm| say("service.left.#{gap}", mm, stage: "rehang") }
+    send_form("/openings/#{id}/hand-over", {"seen" => row.version.to_s, "fitter" => "Runa"})
+    expect(service).to be_closed
+    expect(sheet.call).to include("Done: #{service.fix.first.says.delete_suffix(".")}")
+    codes = YellowTrack::Desk::KeptOpening.new(book, row).all_checks.map(&:code)
+    expect(codes.grep_v(/\Aservice\./)).to eq []
+    look("/jobs/#{job.id}")
+    expect(page.css(".hung .mark-stop")).to be_empty
+  end
+
   it "feeds the job's price with hours and parts of the mend, and buys no new set for it" do
     named
     book.prices.set("rate", 40r)

@@ -28,7 +28,7 @@ module YellowTrack
         # Rows of the readings: what it is, as found, as left, and the difference.
         def readings
           Desk::ServiceFields::READINGS.merge("pull" => "pull, N").map do |key, label|
-            found, left = service["found.#{key}"], service["left.#{key}"]
+            found, left = service["found.#{key}"], as_left(key)
             by = found && left && differs(key, left - found)
             [label, field("service.found.#{key}"), field("service.left.#{key}"), by]
           end
@@ -46,7 +46,15 @@ module YellowTrack
         # What a mended door raises while it is hung again.
         def service_checks = service.checks.select { |check| CHECKS.include?(check.code) }
 
+        # What stands in an empty field: of a gap as it was left, what the bench read.
+        def placeholder_of(key)
+          place = key[/\Aservice\.left\.(top|middle|bottom)\z/, 1] or return super
+          service.left(place)&.then { |mm| short(mm) }
+        end
+
         private
+
+        def as_left(key) = %w[top middle bottom].include?(key) ? service.left(key) : service["left.#{key}"]
 
         def differs(key, by)
           return "#{"+" if by.positive?}#{by.to_f.round(1)}" if key == "pull"

@@ -114,6 +114,15 @@ module YellowTrack
         set.laps.any? ? "all panels closed" : "the panel plumb in the open position, then checked closed"
       end
 
+      # How something is held in the floor, by what it is made of; nothing where nobody said.
+      FLOORS = {"wood" => "; screwed into the wood, never into a pipe under it",
+                "screed" => "; plugged and screwed, no deeper than the screed is known to be",
+                "tile" => "; through the tile without hammering, then plugged and screwed, or glued",
+                "concrete" => "; plugged and screwed"}.freeze
+
+      # The way of its floor, for a sentence.
+      def floor_way = FLOORS.fetch(plan.survey["floor_of"].to_s, "")
+
       # What is read where, once it hangs.
       def read_where
         set.needed_readings.map { |one|
@@ -160,14 +169,15 @@ module YellowTrack
         },
         "jump_left" => ->(n) { n.set.soft_close ? "; what the soft close replaces stays off" : "" },
         "guides_fix" => ->(n) { n.there.heated? ? "glue" : "set" },
+        "floor_way" => ->(n) { n.floor_way },
         "tongue_why" => ->(n) {
           (n.there.heated? && n.there.tongue?) ? " The floor is heated: it is not grooved, so that no tongue runs in it." :
             ""
         },
         "bracket_fix" => ->(n) {
-          n.there.heated? ? "; the floor is heated: screwed to the jamb and glued below" : ""
+          n.there.heated? ? "; the floor is heated: screwed to the jamb and glued below" : n.floor_way
         },
-        "floor_fix" => ->(n) { n.there.heated? ? "; the floor is heated: glued, not screwed" : "" },
+        "floor_fix" => ->(n) { n.there.heated? ? "; the floor is heated: glued, not screwed" : n.floor_way },
         "pieces" => ->(n) { n.list(n.set.track.pieces) },
         "rip" => ->(n) { n.len(n.set.slab.width) }, "lip" => ->(n) { n.len(n.set.slab.lipping) },
         "planed" => ->(n) { n.len(PLANED) }, "trim" => ->(n) { n.len(n.set.slab.height) },

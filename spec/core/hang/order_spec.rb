@@ -118,6 +118,12 @@ RSpec.describe "The order of work" do
       expect(row(heated, "guides")["do"]).to include("glue the floor guides").and include("The floor is heated")
     end
 
+    it "says how a thing is held in the floor, by what it is made of" do
+      said = %w[wood screed tile concrete].map { |floor| row(steps("survey.floor_of" => floor), "guides")["do"] }
+      expect(said).to match [/screwed into the wood/, /than the screed/, /without hammering/, /; plugged and screwed\.\z/]
+      expect(row(steps, "guides")["do"]).not_to include("screwed")
+    end
+
     it "is what its schema lets through, for every kind" do
       schema = JSONSchemer.schema(JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/steps.schema.json")))
       Kinds::ALL.each_key do |kind|
