@@ -152,7 +152,7 @@ RSpec.describe "Visits" do
   end
 
   it "begins the first page with what is due" do
-    send_form("#{path}/steps", {"step" => "A-prepare"})
+    send_form("#{path}/steps", {"step" => "A-off"})
     keep
     text = shown("/")
     expect(text).to match(/What is due (\w+day|Today)/).and include("Osier Weir").and include("What to load")

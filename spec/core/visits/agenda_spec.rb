@@ -31,10 +31,12 @@ RSpec.describe YellowTrack::Visits::Agenda do
     end
   end
 
-  it "has a double pocket's frame take four hours, and boards by others in between" do
+  it "has a double pocket's frame take four hours, its boards up before it is marked, its lining on last" do
     double = agenda("pocket", has: %w[double])
     expect(minutes("pocket", has: %w[double])["frame"]).to eq 240
-    expect(afters(double, "line")).to eq("boards" => {"hours" => 24})
+    expect(afters(double, "boards")).to eq("hang" => nil)
+    expect(afters(double, "mark")).to eq("boards" => {"hours" => 24})
+    expect([afters(double, "line"), afters(double, "over")]).to eq [{"adjust" => nil}, {"line" => nil}]
     expect(double.rows["boards"].days).to eq 3
   end
 
@@ -63,9 +65,12 @@ RSpec.describe YellowTrack::Visits::Agenda do
     expect(afters(agenda, "hang")).to eq("track" => nil, "seal" => {"hours" => 1})
   end
 
-  it "lays a covering before bifold tracks and before what is hung, under a floor rail first" do
-    expect(afters(agenda("bifold", has: %w[covering]), "track")).to include("cover" => nil)
-    expect(afters(agenda(has: %w[covering]), "hang")).to include("cover" => nil)
+  it "lays a covering while nothing hangs: off for paint, before what is hung once, under a floor rail first" do
+    expect(afters(agenda("bifold", has: %w[covering]), "cover")).to eq("off" => nil)
+    expect(afters(agenda(has: %w[covering]), "hang").keys).not_to include("cover")
+    expect(afters(agenda(has: %w[covering]), "rehang")).to include("cover" => nil)
+    once = agenda(has: %w[covering finish])
+    expect([afters(once, "cover"), afters(once, "hang")]).to match [{"track" => nil}, include("cover" => nil)]
     expect(afters(agenda("bottom-rolling", has: %w[covering_under]), "base")).to include("cover-first" => nil)
   end
 
