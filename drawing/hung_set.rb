@@ -2,8 +2,8 @@
 
 module YellowTrack
   module Drawing
-    # A set as others hung it, to no scale: what carries it, its panels, one a little
-    # out of true. Places of it are pressed where it troubles.
+    # A set as others hung it, to no scale: what carries it, its panels, the one that is meant a little
+    # out of true, a pocket's leaf half in its pocket. Places of it are pressed where it troubles.
     class HungSet < Picture
       WIDTH = 380
       HEIGHT = 500
@@ -17,8 +17,10 @@ module YellowTrack
 
       # @param manner [Manner]
       # @param panels [Integer]
-      def initialize(manner, panels)
+      # @param leaf [Integer, nil] the one that is meant, from the left; nil for the last
+      def initialize(manner, panels, leaf: nil)
         @manner, @panels = manner, panels.clamp(1, 4)
+        @leaf = (leaf || @panels).clamp(1, @panels)
       end
 
       # What stands in the window's own line.
@@ -30,6 +32,7 @@ module YellowTrack
       # Draws it with its pen.
       def paint
         wall
+        pocket if @manner.pockets?
         faces
         carried
         @pen.line([16, FLOOR], [WIDTH - 16, FLOOR], "cut")
@@ -44,11 +47,25 @@ module YellowTrack
 
       def each_wide = (RIGHT - LEFT) / @panels.to_f
 
-      # The last hangs out of true.
+      # What a leaf slides into, dashed: at the left, of two leaves at either side.
+      def pocket
+        [LEFT, *(RIGHT if @panels > 1)].each do |jamb|
+          @pen.rect([(jamb == LEFT) ? 2 : RIGHT, HEAD + 6], [LEFT - 2, FLOOR - HEAD - 12], "others")
+        end
+      end
+
+      # How far a pocket's leaf stands in its pocket.
+      def inside(place)
+        return 0 unless @manner.pockets?
+
+        (place.zero? ? -1 : 1) * LEFT / 2
+      end
+
+      # The one that is meant hangs out of true.
       def faces
         @panels.times do |place|
-          left = LEFT + each_wide * place
-          lean = (place == @panels - 1) ? 7 : 0
+          left = LEFT + each_wide * place + inside(place)
+          lean = (place == @leaf - 1) ? 7 : 0
           corners = [[left + lean, HEAD + 14], [left + each_wide + lean, HEAD + 14 + lean / 2],
             [left + each_wide - 2, FLOOR - 6 - lean / 2], [left, FLOOR - 8]]
           @pen.polygon(corners, place.even? ? "face" : "face lane-2")
@@ -63,7 +80,7 @@ module YellowTrack
         end
       end
 
-      def description = "#{@panels} panels, #{@manner.key}; the last is out of true."
+      def description = "#{Count.told(@panels, "panels")}, #{@manner.key}; number #{@leaf} from the left is out of true."
     end
   end
 end

@@ -12,7 +12,7 @@ module YellowTrack
       # @return [Hash] for JSON, lengths in mm; without steps where the plan ended before a set
       def of(opening)
         plan = Plan.of(opening)
-        FORMAT.merge("name" => opening["name"], "steps" => plan.whole? ? steps(plan) : [])
+        FORMAT.merge("name" => opening.name, "steps" => plan.whole? ? steps(plan) : [])
       end
 
       # Every row of a set's list.

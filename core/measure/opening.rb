@@ -51,6 +51,12 @@ module YellowTrack
       Opening.new(@document.merge("survey" => (@document["survey"] || {}).merge(readings)), kit)
     end
 
+    # The same opening with another survey.
+    #
+    # @param survey [Survey]
+    # @return [Opening]
+    def surveyed(survey) = Opening.new(@document.merge("survey" => survey.to_h), kit)
+
     # The same opening with another set.
     #
     # @param choices [Hash] the "set" of an opening file, typed

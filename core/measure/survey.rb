@@ -25,6 +25,9 @@ module YellowTrack
       second ? value && value[second] : value
     end
 
+    # The readings, as the opening file has them typed.
+    def to_h = @readings
+
     # The same survey with one reading more, or another in its place.
     def with(key, value)
       first, second = key.split(".")

@@ -56,6 +56,8 @@ module YellowTrack
         field("has.damper", "soft close", :yes_no, options: Field::YES_NO),
         field("has.half_jamb", "half jamb", :yes_no, options: Field::YES_NO),
         field("has.infill", "glass, mirror or loose infill", :yes_no, options: Field::YES_NO),
+        field("leaves", "leaves", :count, options: (1..4).to_h { |count| [count.to_s, count.to_s] }),
+        field("leaf", "which one, from the left", :count, options: (1..4).to_h { |place| [place.to_s, place.to_s] }),
         field("track", "how it comes out", :choice, options: TRACKS),
         field("propped", "propped, it cannot fall", :flag), field("down", "it is down", :flag),
         field("symptoms", "what is said", :texts), field("holder", "how many hold it", :count,

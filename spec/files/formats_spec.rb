@@ -36,7 +36,7 @@ RSpec.describe "The formats" do
 
   it "explains every key of its files, and no other" do
     page = File.read("#{YellowTrack::ROOT}/docs/formats/README.md")
-    keys = %w[opening kit plan steps cut move work visits job].flat_map do |name|
+    keys = %w[opening kit plan steps sure cut move work visits job].flat_map do |name|
       keys_of(JSON.parse(File.read("#{YellowTrack::ROOT}/docs/formats/#{name}.schema.json")))
     end
     keys -= YellowTrack::Files::Knowledge.all.findings.keys # told where they are asked, in data/service

@@ -33,7 +33,7 @@ module YellowTrack
         def places = knowledge.places.keys
 
         # A set as others hung it, to be pressed where it troubles.
-        def picture = Drawing::HungSet.new(opening.kit.manner, panels)
+        def picture = Drawing::HungSet.new(opening.kit.manner, panels, leaf: service["leaf"])
 
         # Whether something is said at a place.
         def said_at?(name) = (knowledge.places.fetch(name) & service.symptoms).any?
@@ -145,14 +145,14 @@ module YellowTrack
         end
 
         # Fields of what the set has.
-        def has_fields = fields(*HAS, "propped", "down")
+        def has_fields = fields("leaves", "leaf", *HAS, "propped", "down")
 
         # Fields of what was read as it was found.
         def found_fields = fields(*[*Desk::ServiceFields::READINGS.keys, "pull"].map { |key| "found.#{key}" })
 
         private
 
-        def panels = opening.opening["panels"] || opening.opening["leaves"] || opening.opening["pattern"]&.length || 2
+        def panels = service["leaves"] || opening.opening["panels"] || opening.opening["leaves"] || opening.opening["pattern"]&.length || 2
 
         def place_chosen = knowledge.places.keys.find { |name| said_at?(name) }
 

@@ -3,7 +3,7 @@
 RSpec.describe YellowTrack::Desk::Fields do
   # What is set otherwise: by the job, by choosing, by a list of their own, or by a
   # press.
-  given = %w[format version name units grain set.family survey.floor survey.bays set.makeup set.slab]
+  given = %w[format version name units grain set.family survey.floor survey.bays survey.twice set.makeup set.slab]
   whole = %w[set.header_board set.soft_close set.makeup]
 
   def keys(schema, rules, path = [])

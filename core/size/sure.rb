@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # How sure a set is of its readings (handbook 16): from which slip of a reading on the panels, cut as planned, would
+  # not go in; from which on the closure would see that slip; and which readings are to be taken twice, because they
+  # would spoil the set unseen. It asks whole plans and changes none.
+  class Sure
+    STEPS = [1, 2, 3, 5, 8, 12, 20].map(&:to_r).freeze # mm
+    NAMED_TO = 8 # mm: a slip that spoils unseen only beyond it is not named
+    MOST_NAMED = 3
+    READINGS_FIRST = %w[survey.spread survey.range].freeze # stops that say the readings come before all else
+
+    # What a slip does in one direction: the first steps at which it troubles, spoils and is seen, mm; nil for none up
+    # to the last. codes, of the stops that spoil.
+    Way = Struct.new(:troubles, :spoils, :codes, :seen, keyword_init: true) do
+      # The step at which it spoils and nothing sees it; nil where it is seen first, or does not spoil.
+      def unseen = (spoils if spoils && (seen.nil? || spoils < seen))
+    end
+
+    # A reading: its key in the file; more and less, each a Way; sure, whether it was taken twice.
+    Row = Struct.new(:key, :more, :less, :sure, keyword_init: true) do
+      # The least step that spoils, in either direction; nil for none.
+      def spoils = [more.spoils, less.spoils].compact.min
+
+      # The least at which it spoils unseen; nil for none.
+      def unseen = [more.unseen, less.unseen].compact.min
+
+      # Whether it is to be taken twice.
+      def twice? = !sure && !unseen.nil?
+    end
+
+    # @return [Plan] of the opening
+    attr_reader :plan
+
+    # @param opening [Opening]
+    # @param plan [Plan] of it
+    def initialize(opening, plan = Plan.of(opening))
+      @opening, @plan = opening, plan
+    end
+
+    # @return [Symbol] :planned, :suspect, :none, :stopped or :worked
+    def state
+      @state ||= if @opening.survey.planned? then :planned
+      elsif suspect? then :suspect
+      elsif !plan.whole? then :none
+      else
+        stopped? ? :stopped : :worked
+      end
+    end
+
+    # @return [Array<Row>] every reading that was taken, in the order of the file; none but where it is worked
+    def rows = @rows ||= (state == :worked) ? readings.map { |reading| row(reading) } : []
+
+    # How much there is to spare for certain, mm; nil where nothing spoils.
+    def spare
+      least = rows.filter_map(&:spoils).min or return
+      STEPS.take_while { |step| step < least }.last || 0r
+    end
+
+    # @return [Row, nil] the first that has that least
+    def by = rows.filter_map(&:spoils).min&.then { |least| rows.find { |row| row.spoils == least } }
+
+    # @return [Array<Row>] to be taken twice, what spoils unseen first of all
+    def twice = rows.select(&:twice?).sort_by.with_index { |row, place| [row.unseen, place] }
+
+    # @return [Array<Row>] of those, what the fitter is told
+    def named
+      near = twice.select { |row| row.unseen <= NAMED_TO }
+      floor = near.select { |row| row.key.start_with?(Readings::FLOOR) }
+      (near - floor.drop(1)).first(MOST_NAMED)
+    end
+
+    private
+
+    def readings = Readings.of(@opening)
+
+    def suspect?
+      plan.closure&.suspects&.any? || plan.checks.any? { |check| check.stop? && READINGS_FIRST.include?(check.code) }
+    end
+
+    def stopped? = codes(plan, :stop).any?
+
+    # The same opening with its panels as they are cut.
+    def as_cut
+      @as_cut ||= begin
+        panel = plan.set.panels.first
+        sizes = {"width" => panel.width, "height" => panel.height}.transform_values { |mm| written(mm) }
+        @opening.hung_on(@opening.kit, @opening.to_h["set"].except("slab", "lap").merge(sizes))
+      end
+    end
+
+    # A length as the plan's file has it.
+    def written(mm) = Rational(Numbers.rounded(mm).to_s)
+
+    def base = @base ||= Plan.of(as_cut).then { |cut| {stop: codes(cut, :stop), watch: codes(cut, :watch)} }
+
+    # Codes of a plan's checks of a level; of the survey's own the taper's alone.
+    def codes(plan, level)
+      plan.checks.select { |check| check.level == level }.map(&:code).uniq
+        .reject { |code| code.start_with?("survey.") && code != "survey.taper" }
+    end
+
+    def row(reading)
+      Row.new(key: reading.key, more: way(reading, 1), less: way(reading, -1),
+        sure: (@opening.survey["twice"] || []).include?(reading.key))
+    end
+
+    def way(reading, sign)
+      troubles = nil
+      STEPS.each do |step|
+        slipped = reading.slipped(as_cut, sign * step) or next
+        made = made(slipped)
+        troubles ||= step if (made[:watch] - base[:watch] - base[:stop]).any?
+        spoil = made[:stop] - base[:stop]
+        return Way.new(troubles:, spoils: step, codes: spoil.sort, seen: seen(reading, sign)) if spoil.any?
+      end
+      Way.new(troubles:, spoils: nil, codes: [], seen: seen(reading, sign))
+    end
+
+    # Codes of the plan that readings give; one that they give none of has ended.
+    def made(opening)
+      made = Plan.of(opening)
+      {stop: codes(made, :stop), watch: codes(made, :watch)}
+    rescue Fault, ZeroDivisionError, FloatDomainError
+      {stop: [NothingLeft::CODE], watch: []}
+    end
+
+    # The first step at which the closure has suspects.
+    def seen(reading, sign)
+      return unless plan.closure&.checked? && reading.closed?
+
+      STEPS.find do |step|
+        slipped = reading.slipped(@opening, sign * step) and Survey::Closure.new(slipped.survey).suspects.any?
+      end
+    end
+  end
+end
