@@ -29,12 +29,12 @@ module YellowTrack
         "true-shape" => {weight: 1.6}, "level-shape" => {weight: 0.6, ink: :half, fill: :sheet, dash: [4, 4]},
         "tape" => {weight: 0.9, ink: :half, dash: [7, 4]}, "tape unread" => {weight: 0.9, ink: :hair, dash: [7, 4]},
         "tape suspect" => {weight: 2, ink: :stop}, "tape now" => {weight: 2.4},
-        "figure" => {size: 15, bold: true}, "letter" => {size: 28, bold: true}, "plan-letter" => {size: 14, bold: true},
-        "quiet" => {size: 14, fill: :half}, "bay-word" => {size: 14}
+        "figure" => {size: 15, bold: true}, "letter" => {size: 28, bold: true}, "plan-letter" => {size: 14.2, bold: true},
+        "quiet" => {size: 14.2, fill: :half}, "bay-word" => {size: 14.2}
       }.transform_values { |line| Line.new(ink: :ink, **line).freeze }.freeze
 
       # What has no class of its own.
-      PLAIN = Line.new(weight: 0.9, ink: :ink, size: 14).freeze
+      PLAIN = Line.new(weight: 0.9, ink: :ink, size: 14.2).freeze
 
       SMALLEST = 13 # screen units, text as it is shown
       WIDEST = 1600 # screen units, a drawing that is as wide as its room

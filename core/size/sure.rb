@@ -11,8 +11,8 @@ module YellowTrack
     READINGS_FIRST = %w[survey.spread survey.range].freeze # stops that say the readings come before all else
 
     # What a slip does in one direction: the first steps at which it troubles, spoils and is seen, mm; nil for none up
-    # to the last. codes, of the stops that spoil.
-    Way = Struct.new(:troubles, :spoils, :codes, :seen, keyword_init: true) do
+    # to the last. codes, of the stops that spoil; says, the first sentence of the first of them.
+    Way = Struct.new(:troubles, :spoils, :codes, :says, :seen, keyword_init: true) do
       # The step at which it spoils and nothing sees it; nil where it is seen first, or does not spoil.
       def unseen = (spoils if spoils && (seen.nil? || spoils < seen))
     end
@@ -58,7 +58,7 @@ module YellowTrack
     end
 
     # @return [Row, nil] the first that has that least
-    def by = rows.filter_map(&:spoils).min&.then { |least| rows.find { |row| row.spoils == least } }
+    def by = rows.select(&:spoils).min_by(&:spoils)
 
     # @return [Array<Row>] to be taken twice, what spoils unseen first of all
     def twice = rows.select(&:twice?).sort_by.with_index { |row, place| [row.unseen, place] }
@@ -78,7 +78,7 @@ module YellowTrack
       plan.closure&.suspects&.any? || plan.checks.any? { |check| check.stop? && READINGS_FIRST.include?(check.code) }
     end
 
-    def stopped? = codes(plan, :stop).any?
+    def stopped? = codes(told(plan), :stop).any?
 
     # The same opening with its panels as they are cut.
     def as_cut
@@ -92,13 +92,12 @@ module YellowTrack
     # A length as the plan's file has it.
     def written(mm) = Rational(Numbers.rounded(mm).to_s)
 
-    def base = @base ||= Plan.of(as_cut).then { |cut| {stop: codes(cut, :stop), watch: codes(cut, :watch)} }
+    def base = @base ||= told(Plan.of(as_cut)).then { |all| {stop: codes(all, :stop), watch: codes(all, :watch)} }
 
-    # Codes of a plan's checks of a level; of the survey's own the taper's alone.
-    def codes(plan, level)
-      plan.checks.select { |check| check.level == level }.map(&:code).uniq
-        .reject { |code| code.start_with?("survey.") && code != "survey.taper" }
-    end
+    # What a plan tells; of the survey's own the taper's alone.
+    def told(plan) = plan.checks.reject { |one| one.code.start_with?("survey.") && one.code != "survey.taper" }
+
+    def codes(checks, level) = checks.select { |check| check.level == level }.map(&:code).uniq
 
     def row(reading)
       Row.new(key: reading.key, more: way(reading, 1), less: way(reading, -1),
@@ -110,19 +109,23 @@ module YellowTrack
       STEPS.each do |step|
         slipped = reading.slipped(as_cut, sign * step) or next
         made = made(slipped)
-        troubles ||= step if (made[:watch] - base[:watch] - base[:stop]).any?
-        spoil = made[:stop] - base[:stop]
-        return Way.new(troubles:, spoils: step, codes: spoil.sort, seen: seen(reading, sign)) if spoil.any?
+        troubles ||= step if (codes(made, :watch) - base[:watch] - base[:stop]).any?
+        spoil = codes(made, :stop) - base[:stop]
+        return spoilt(made, spoil, troubles:, spoils: step, seen: seen(reading, sign)) if spoil.any?
       end
-      Way.new(troubles:, spoils: nil, codes: [], seen: seen(reading, sign))
+      Way.new(troubles:, codes: [], seen: seen(reading, sign))
     end
 
-    # Codes of the plan that readings give; one that they give none of has ended.
+    def spoilt(made, codes, **steps)
+      says = made.find { |check| check.code == codes.first }.says.split(/(?<=\.)\s+(?=[A-Z])/, 2).first
+      Way.new(codes: codes.sort, says:, **steps)
+    end
+
+    # What the plan of readings tells; one that they give none of has ended.
     def made(opening)
-      made = Plan.of(opening)
-      {stop: codes(made, :stop), watch: codes(made, :watch)}
-    rescue Fault, ZeroDivisionError, FloatDomainError
-      {stop: [NothingLeft::CODE], watch: []}
+      told(Plan.of(opening))
+    rescue Fault, ZeroDivisionError, FloatDomainError => e
+      [Check.new(code: NothingLeft::CODE, level: :stop, says: e.message, do: NothingLeft::CURE)]
     end
 
     # The first step at which the closure has suspects.

@@ -38,6 +38,11 @@ module YellowTrack
       # The same opening with another row: as it was written.
       def with(row) = KeptOpening.new(book, row, other: translated?, cuts: @cuts, rules: @rules, panel: @panel)
 
+      # How sure its set is of its readings, worked out once; nil without a set.
+      #
+      # @return [Sure, nil]
+      def sure = plan && piece("sure") { Sure.new(opening, plan).tap(&:rows) }
+
       # Whether numbers are shown in another unit than they are cut in.
       def translated? = shown != opening.units
 

@@ -65,13 +65,13 @@ module YellowTrack
           listing: method(:listed)) do |now|
           next if field.same?(now.document[field.key], value, own: @own)
 
-          document = changed(now.document, field.key, value)
+          document = OnceMore.without(changed(now.document, field.key, value), field.key)
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
           Store::Openings::Act.new(document:, columns:,
-            entries: [{kind: kind_of(key), key:, before: now.document[key], after: value},
-              *built(now.document, document)])
+            entries: [*OnceMore.entries(now.document, document),
+              {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document)])
         end
       end
 

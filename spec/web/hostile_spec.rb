@@ -49,7 +49,7 @@ RSpec.describe "Whatever comes to the door" do
      "/openings/#{id}/values" => %w[value key stage seen unit forget overrule back],
      "/jobs/#{job}/doors" => YellowTrack::Web::Job::Screen::DOORS + %w[unit],
      "/openings/#{id}/set" => %w[way back seen], "/openings/#{id}/name" => %w[name],
-     "/openings/#{id}/notes" => %w[notes],
+     "/openings/#{id}/notes" => %w[notes], "/openings/#{id}/once-more" => %w[key value seen],
      "/openings/#{id}/earlier" => %w[x], "/openings/#{id}/later" => %w[x], "/openings/#{id}/copy" => %w[x],
      "/openings/#{id}/bin" => %w[x],
      "/openings/#{id}/bring-back" => %w[x], "/openings/#{id}/papers" => %w[x], "/openings/#{id}/steps" => %w[step undo],
@@ -75,7 +75,7 @@ RSpec.describe "Whatever comes to the door" do
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
     stages = %w[measure choose size prepare cut hang adjust hand-over look take-down mend rehang log sheet drilling
-      working decides slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
+      working decides once-more spare slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
       "/openings/#{id}/#{stage}"
     end
     files = %w[opening.json plan.json cut.csv log.csv bench.json hand-over.pdf set.svg sections.svg

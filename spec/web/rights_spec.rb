@@ -78,6 +78,8 @@ RSpec.describe "Who may what" do
     GET /openings/1/to-build ol
     GET /openings/1/working ol
     GET /openings/1/decides ol
+    GET /openings/1/once-more ol
+    GET /openings/1/spare ol
     POST /openings/1/cures o
     POST /openings/1/bin o
     POST /openings/1/override/size.cover -
@@ -90,6 +92,7 @@ RSpec.describe "Who may what" do
     POST /openings/1/moves/back -
     POST /openings/1/name o
     POST /openings/1/notes o
+    POST /openings/1/once-more o
     POST /openings/1/papers o
     POST /openings/1/pictures o
     POST /openings/1/remarks o

@@ -15,6 +15,7 @@ module YellowTrack
           pages(app)
           app.takes(%r{/openings/#{Asking::NUMBER}/name}o, by: :office) { |id| rename_opening(find_row(id)) }
           app.takes(%r{/openings/#{Asking::NUMBER}/notes}o, by: :office) { |id| keep_notes(find_opening(id)) }
+          app.takes(%r{/openings/#{Asking::NUMBER}/once-more}o, by: :office) { |id| take_once_more(find_opening(id)) }
           app.takes(%r{/openings/#{Asking::NUMBER}/(earlier|later)}o, by: :office) do |id, way|
             move_opening(find_row(id), WAYS.fetch(way))
           end
@@ -37,6 +38,12 @@ module YellowTrack
           app.reads(%r{/openings/#{Asking::NUMBER}/decides}o) do |id|
             view.partial("measure/decided", screen: stage_screen("measure", find_opening(id)))
           end
+          app.reads(%r{/openings/#{Asking::NUMBER}/once-more}o) do |id|
+            view.part("measure/once_more", screen: screen_of(Measure::Again, find_opening(id)))
+          end
+          app.reads(%r{/openings/#{Asking::NUMBER}/spare}o) do |id|
+            view.partial("size/spare", screen: screen_of(Size::Spare, find_opening(id)))
+          end
           app.reads(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
             screen = screen_of(Sheets::Working, find_planned(id))
             htmx? ? view.partial("parts/sums", screen:, entries: screen.entries) : show(screen)
@@ -55,6 +62,17 @@ module YellowTrack
               form.tell! { "The name" }
               to_page Paths.job(row.job_id)
             end
+          end
+
+          # Takes a reading for the second time.
+          def take_once_more(opening)
+            taken = Desk::OnceMore.new(opening, who:, owner:)
+              .take(params["key"].to_s, params["value"].to_s, seen:)
+            return to_page(Paths.opening(opening.id, "measure")) unless htmx?
+
+            screen = screen_of(Measure::Again, taken.opening, taken:)
+            asked = view.part("measure/once_more", screen:)
+            taken.field ? asked + view(renewed: true).part("parts/renewed", screen:) : asked
           end
 
           # Keeps its notes.

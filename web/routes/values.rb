@@ -53,7 +53,8 @@ module YellowTrack
           # page is loaded anew.
           def renewed(screen)
             headers "HX-Refresh" => "true" if screen.another_page?
-            headers "HX-Trigger" => "decides" if screen.decides_anew?
+            told = {"decides" => screen.decides_anew?, "reread" => screen.result&.outcome == :saved}
+            headers "HX-Trigger" => told.select { |_, holds| holds }.keys.join(", ") if told.values.any?
             view(renewed: true).part("parts/renewed", screen:)
           end
         end

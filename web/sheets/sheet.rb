@@ -29,6 +29,9 @@ module YellowTrack
         # A panel's weight in words.
         def weight = Makeup.kilos(set.weight)
 
+        # What it has to spare.
+        def spare = @spare ||= opening.sure && Spare.new(opening.sure, opening.fine_printer)
+
         # Cautions of the work on this page, in words.
         def cautions = Files::Cautions.for(set)
 

@@ -11,13 +11,16 @@ module YellowTrack
         "heights.right" => "height at the right jamb",
         "diagonals.rising" => "rising diagonal", "diagonals.falling" => "falling diagonal",
         "leans.left" => "left jamb's lean", "leans.right" => "right jamb's lean",
-        "floor" => "floor line", "depth" => "depth", "covering.thickness" => "covering's thickness"
+        "floor" => "floor line", "depth" => "depth", "covering.thickness" => "covering's thickness",
+        "above" => "wall over the opening", "beside.left" => "wall at the left", "beside.right" => "wall at the right",
+        "wall.thickness" => "wall's thickness", "check.left" => "check at the left", "check.middle" => "check half-way",
+        "check.right" => "check at the right", "tape" => "tape"
       }.freeze
 
       module_function
 
       # @param key [String] as in "widths.top"
-      def name(key) = NAMES.fetch(key, key)
+      def name(key) = NAMES[key] || key.sub(/\Afloor\.(\d+)\z/) { "floor station #{$1.to_i + 1}" }
 
       # Several of them in one phrase: "a, b and c".
       def list(keys, joined: "and")

@@ -19,6 +19,9 @@ module YellowTrack
         # Whether the closure stands on it.
         def closed? = closed
 
+        # What it is now, mm; nil for several.
+        def now(opening) = (opening.survey[keys.first] if keys.length == 1 && key != TAPE)
+
         # The opening with so much more of it; nil where one would fall to 0 or under.
         #
         # @param mm [Rational]
@@ -39,6 +42,12 @@ module YellowTrack
       Station = Struct.new(:key, :place) do
         # The closure stands on what lies under the heights.
         def closed? = true
+
+        # What it is now, mm.
+        def now(opening) = opening.survey["floor"][place].last
+
+        # A floor falls as well as it rises.
+        def signed = true
 
         # The opening with so much more of it.
         def slipped(opening, mm)

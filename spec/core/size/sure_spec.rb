@@ -13,7 +13,9 @@ RSpec.describe YellowTrack::Sure do
   end
 
   # Rows by their keys, without what a mirror renames.
-  def rows(document) = described_class.new(YellowTrack::Files::Shelf.opening(document)).rows.to_h { |row| [row.key, row] }
+  def rows(document)
+    described_class.new(YellowTrack::Files::Shelf.opening(document)).rows.to_h { |row| [row.key, row] }
+  end
 
   # What a row says, in steps.
   def says(row) = [row.more, row.less].map { |way| [way.troubles, way.spoils, way.codes, way.seen] }

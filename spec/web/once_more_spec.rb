@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+# A reading is taken a second time, and what the set has to spare is said.
+RSpec.describe "Once more" do
+  include Site
+
+  let(:row) { hang(**@changes.to_h) }
+
+  def kept = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(row.id))
+
+  # A figure and its unit stand together on a page: a plain space here.
+  def plain(text) = text.tr("\u00a0", " ")
+
+  def again(key, value)
+    sent = {"key" => key, "value" => value, "seen" => kept.version.to_s}
+    send_form("/openings/#{row.id}/once-more", sent, htmx: true)
+  end
+
+  def asked
+    look("/openings/#{row.id}/measure")
+    look(page.at_css("#once-more")["hx-get"])
+    page.css(".once-more form").to_h { |form| [form.at_css("[name=key]")["value"], form] }
+  end
+
+  it "asks for what is named, with what a slip would do, without what was read" do
+    forms = asked
+    expect(forms.keys).to eq kept.sure.named.map(&:key)
+    said = forms.values.map { |form| plain(form.text) }
+    expect(said).to all match(/\d+ mm (more|less), and: \S.*show(s it| it from \d+ mm on)\./)
+    expect(forms.values.flat_map { |form| form.css("input.form-control").map { |one| one["value"] } }.join).to eq ""
+  end
+
+  it "marks a reading sure that says the same within the grain, keeps when, and asks for the next" do
+    key = asked.keys.grep_v(/tape/).first
+    first = kept.survey[key.delete_prefix("survey.")]
+    again(key, (first + 1).to_i.to_s)
+    expect(page.text).to include("the same. Sure.")
+    expect(kept.document["survey.twice"]).to eq [key]
+    expect(kept.survey[key.delete_prefix("survey.")]).to eq first
+    expect(asked.keys).not_to include(key)
+    expect(book.log.latest(row.id)).to have_attributes(key: "survey.twice", after: [key], who: Site::FITTER)
+  end
+
+  it "takes a second reading that differs for the reading, tells the first, and drops it once it is changed" do
+    key = asked.keys.grep_v(/tape/).first
+    first = kept.document[key]
+    again(key, (kept.survey[key.delete_prefix("survey.")] + 4).to_i.to_s)
+    expect(plain(page.text)).to match(/it was 2 ?243 mm before. The second stands/)
+    expect(page.at_css("[id^=field-][hx-swap-oob]")).not_to be_nil
+    expect([kept.document["survey.twice"], kept.document[key]]).to eq [nil, (first.to_i + 4).to_s]
+  end
+
+  it "is no longer sure of a reading that is changed, nor of the tape; an unlike one stays" do
+    book.openings.change(row.id, "survey.twice", %w[survey.tape survey.heights.middle survey.depth survey.floor.1],
+      seen: row.version, listing: YellowTrack::Desk::Listing.of(book))
+    type(book.openings.find(row.id), "survey.heights.middle", "2235")
+    expect(kept.document["survey.twice"]).to eq %w[survey.depth survey.floor.1]
+    expect(book.log.latest(row.id).key).to eq "survey.heights.middle"
+    item = book.openings.find(row.id).document.item_keys("survey.floor").first
+    type(book.openings.find(row.id), item, ["0", "1"])
+    expect(kept.document["survey.twice"]).to eq %w[survey.depth]
+  end
+
+  it "takes another tape's word, and says what is none" do
+    again("survey.tape", "same")
+    expect(kept.document["survey.twice"]).to eq %w[survey.tape]
+    again("survey.tape", "2")
+    expect(page.text).to include("say whether the other tape reads the same")
+    again("survey.widths.top", "a hand's breadth")
+    expect(page.text).to match(/hand's breadth/)
+    again("survey.colour", "3")
+    expect(page.text).to include("is no reading that was taken here")
+    expect(kept.document["survey.twice"]).to eq %w[survey.tape]
+  end
+
+  it "takes a floor station's rise by its place" do
+    again("survey.floor.1", kept.survey["floor"][1].last.to_i.to_s)
+    expect(kept.document["survey.twice"]).to eq %w[survey.floor.1]
+    again("survey.floor.1", "-9")
+    expect(kept.survey["floor"][1].last).to eq(-9)
+    expect(kept.document["survey.twice"]).to be_nil
+  end
+
+  it "says on Size what there is to spare, and draws every reading that a slip of would spoil" do
+    look("/openings/#{row.id}/size")
+    look(page.at_css("#spare")["hx-get"])
+    least = kept.sure.spare.to_i
+    expect(plain(page.text)).to match(/To spare.*#{least} mm, by the .*spoils it, (seen from|and no other)/)
+    expect(page.css("svg .marked").length).to eq kept.sure.rows.sum { |one| [one.more, one.less].count(&:spoils) }
+  end
+
+  it "says that the readings come first where they do not agree, and what is to be cleared" do
+    @changes = {"survey.heights.left" => 2260}
+    look("/openings/#{row.id}/spare")
+    expect(page.text).to include("The readings come first")
+    other = hang("set.thickness" => 70)
+    look("/openings/#{other.id}/spare")
+    expect(page.text).to include("Clear what stops it first")
+  end
+
+  it "asks nothing while readings are missing" do
+    bare = hang("survey.widths.top" => nil)
+    look("/openings/#{bare.id}/once-more")
+    expect(last_response.body.strip).to eq ""
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Web
+    # What a set has to spare, and by which reading, in words (handbook 16).
+    class Spare
+      FIRST = {suspect: "The readings come first: they do not agree.", stopped: "Clear what stops it first: then it " \
+        "says how much there is to spare.", planned: "Nothing is read yet."}.freeze
+
+      # @param sure [Sure]
+      # @param printer [Length::Printer]
+      def initialize(sure, printer)
+        @sure, @printer = sure, printer
+      end
+
+      # @return [Array<Sure::Row>] readings that a slip of would spoil it
+      def rows = @sure.rows.select(&:spoils)
+
+      # @return [Drawing::Slips] of all of them
+      def slips = Drawing::Slips.new(rows, @printer)
+
+      # In a sentence.
+      def says
+        return FIRST.fetch(@sure.state) unless @sure.state == :worked
+
+        by = @sure.by or return "Over #{length(Sure::STEPS.last)}: no slip up to there spoils it."
+        "#{length(@sure.spare)}, by the #{Survey::Words.name(by.key.delete_prefix("survey."))}; " \
+          "#{length(by.spoils)} spoils it, #{seen(by)}"
+      end
+
+      private
+
+      def seen(row)
+        ways = [row.less, row.more].select { |way| way.spoils == row.spoils }
+        late = (ways.any? { |way| way.seen.nil? }) ? nil : ways.map(&:seen).max
+        late ? "seen from #{length(late)} on." : "and no other reading shows it."
+      end
+
+      def length(mm) = @printer.with_unit(mm)
+    end
+  end
+end
