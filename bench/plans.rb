@@ -12,12 +12,15 @@ module YellowTrack
         "pocket" => {"kit" => "pocket-90", "thickness" => "35"}
       }.freeze
 
+      # @return [Hash{String => Opening}] one of each family
+      def self.openings
+        demo = Store::Document.parse(File.read("#{ROOT}/demo/osier-weir/b-bunk-room-2.json"))
+        SETS.to_h { |family, set| [family, Files::Shelf.opening(demo.with("set", set.merge("family" => family)).to_h)] }
+      end
+
       # @return [Array<String>] a line of figures each
       def call
-        demo = Store::Document.parse(File.read("#{ROOT}/demo/osier-weir/b-bunk-room-2.json"))
-        openings = SETS.to_h do |family, set|
-          [family, Files::Shelf.opening(demo.with("set", set.merge("family" => family)).to_h)]
-        end
+        openings = Plans.openings
         openings.flat_map { |family, opening| plan(family, opening) } + [closure(openings["bypass"])]
       end
 

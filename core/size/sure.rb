@@ -70,6 +70,17 @@ module YellowTrack
       (near - floor.drop(1)).first(MOST_NAMED)
     end
 
+    # The same opening with its panels as they are cut: what readings slip under.
+    #
+    # @return [Opening]
+    def as_cut
+      @as_cut ||= begin
+        panel = plan.set.panels.first
+        sizes = {"width" => panel.width, "height" => panel.height}.transform_values { |mm| written(mm) }
+        @opening.hung_on(@opening.kit, @opening.to_h["set"].except("slab", "lap").merge(sizes))
+      end
+    end
+
     private
 
     def readings = Readings.of(@opening)
@@ -79,15 +90,6 @@ module YellowTrack
     end
 
     def stopped? = codes(told(plan), :stop).any?
-
-    # The same opening with its panels as they are cut.
-    def as_cut
-      @as_cut ||= begin
-        panel = plan.set.panels.first
-        sizes = {"width" => panel.width, "height" => panel.height}.transform_values { |mm| written(mm) }
-        @opening.hung_on(@opening.kit, @opening.to_h["set"].except("slab", "lap").merge(sizes))
-      end
-    end
 
     # A length as the plan's file has it.
     def written(mm) = Rational(Numbers.rounded(mm).to_s)

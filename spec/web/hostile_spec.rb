@@ -75,7 +75,7 @@ RSpec.describe "Whatever comes to the door" do
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
     stages = %w[measure choose size prepare cut hang adjust hand-over look take-down mend rehang log sheet drilling
-      working decides once-more spare slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
+      working decides once-more spare first-cut slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
       "/openings/#{id}/#{stage}"
     end
     files = %w[opening.json plan.json cut.csv log.csv bench.json hand-over.pdf set.svg sections.svg

@@ -39,6 +39,8 @@ RSpec.describe "Once more" do
     expect(kept.survey[key.delete_prefix("survey.")]).to eq first
     expect(asked.keys).not_to include(key)
     expect(book.log.latest(row.id)).to have_attributes(key: "survey.twice", after: [key], who: Site::FITTER)
+    look("/openings/#{row.id}/log")
+    expect(page.css(".log-says").map(&:text)).to include("the height at the left jamb: taken twice, the same")
   end
 
   it "takes a second reading that differs for the reading, tells the first, and drops it once it is changed" do
@@ -87,6 +89,18 @@ RSpec.describe "Once more" do
     least = kept.sure.spare.to_i
     expect(plain(page.text)).to match(/To spare.*#{least} mm, by the .*spoils it, (seen from|and no other)/)
     expect(page.css("svg .marked").length).to eq kept.sure.rows.sum { |one| [one.more, one.less].count(&:spoils) }
+  end
+
+  it "tells it at the saw before the first cut of the opening, and no longer" do
+    cut = "/openings/#{row.id}/cut"
+    look(cut)
+    look(page.at_css("#first-cut")["hx-get"])
+    expect(page.text).to include("Before the first cut of A, once more: Height at the left jamb")
+    look(cut)
+    form = page.at_css(".piece-form")
+    send_form(form["action"], form.css("input").to_h { |one| [one["name"], one["value"]] }.except("once"))
+    look(cut)
+    expect(page.at_css("#first-cut")).to be_nil
   end
 
   it "says that the readings come first where they do not agree, and what is to be cleared" do

@@ -80,6 +80,7 @@ RSpec.describe "Who may what" do
     GET /openings/1/decides ol
     GET /openings/1/once-more ol
     GET /openings/1/spare ol
+    GET /openings/1/first-cut ol
     POST /openings/1/cures o
     POST /openings/1/bin o
     POST /openings/1/override/size.cover -

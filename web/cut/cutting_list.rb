@@ -42,6 +42,14 @@ module YellowTrack
           @in_hand ||= to_cut.find { |piece| piece.code == (refused_code || code_of("piece")) } || to_cut.first
         end
 
+        # The opening that it is of, while nothing of that is cut; nil from its first cut on.
+        #
+        # @return [Desk::KeptOpening, nil]
+        def first_of
+          letter = in_hand.code[/\A[A-Z]+/]
+          list.find(in_hand.code).first if done.none? { |part, _| part.code.start_with?("#{letter}-") }
+        end
+
         # The piece before it and the one after it; nil at the ends.
         def beside = [-1, 1].map { |step| at(to_cut.index(in_hand) + step) }
 

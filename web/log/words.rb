@@ -50,6 +50,7 @@ module YellowTrack
 
         def changed(entry)
           return "set: taken as it stood" if entry.key == "set" && entry.before == entry.after
+          return twice(entry) if entry.key == Desk::OnceMore::KEPT
 
           before, after = known(entry)
           return "#{Desk::ServiceFields.title(entry.key)}: #{before} → #{after}" if before
@@ -58,6 +59,15 @@ module YellowTrack
           whose = entry.key[/\Ahung\.([A-F])\./, 1]
           "#{"#{whose}, " if whose}#{field&.label || entry.key}: #{Saying.value(field, entry.before)} → " \
             "#{Saying.value(field, entry.after)}"
+        end
+
+        # Readings that are sure from then on, and those that are no longer so.
+        def twice(entry)
+          before, after = [entry.before, entry.after].map { |keys| keys || [] }
+          told = {"taken twice, the same" => after - before, "no longer sure" => before - after}
+          told.reject { |_, keys| keys.empty? }.map { |says, keys|
+            "#{Survey::Words.list(keys.map { |key| key.delete_prefix("survey.") })}: #{says}"
+          }.join("; ")
         end
 
         def move(entry)

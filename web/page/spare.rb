@@ -4,8 +4,14 @@ module YellowTrack
   module Web
     # What a set has to spare, and by which reading, in words (handbook 16).
     class Spare
-      FIRST = {suspect: "The readings come first: they do not agree.", stopped: "Clear what stops it first: then it " \
-        "says how much there is to spare.", planned: "Nothing is read yet."}.freeze
+      FIRST = {suspect: "The readings come first: they do not agree.",
+               stopped: "Clear what stops it first: then it says how much there is to spare."}.freeze
+
+      # @param opening [Desk::KeptOpening]
+      # @return [Spare, nil] nil without a set, and before anything is read
+      def self.of(opening)
+        new(opening.sure, opening.fine_printer) unless opening.sure.nil? || opening.survey.planned?
+      end
 
       # @param sure [Sure]
       # @param printer [Length::Printer]
@@ -23,7 +29,7 @@ module YellowTrack
       def says
         return FIRST.fetch(@sure.state) unless @sure.state == :worked
 
-        by = @sure.by or return "Over #{length(Sure::STEPS.last)}: no slip up to there spoils it."
+        by = @sure.by or return "over #{length(Sure::STEPS.last)}: no slip up to there spoils it."
         "#{length(@sure.spare)}, by the #{Survey::Words.name(by.key.delete_prefix("survey."))}; " \
           "#{length(by.spoils)} spoils it, #{seen(by)}"
       end

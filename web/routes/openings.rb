@@ -41,6 +41,9 @@ module YellowTrack
           app.reads(%r{/openings/#{Asking::NUMBER}/once-more}o) do |id|
             view.part("measure/once_more", screen: screen_of(Measure::Again, find_opening(id)))
           end
+          app.reads(%r{/openings/#{Asking::NUMBER}/first-cut}o) do |id|
+            view.partial("cut/first", screen: screen_of(Measure::Again, find_opening(id)))
+          end
           app.reads(%r{/openings/#{Asking::NUMBER}/spare}o) do |id|
             view.partial("size/spare", screen: screen_of(Size::Spare, find_opening(id)))
           end

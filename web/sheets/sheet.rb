@@ -30,7 +30,7 @@ module YellowTrack
         def weight = Makeup.kilos(set.weight)
 
         # What it has to spare.
-        def spare = @spare ||= opening.sure && Spare.new(opening.sure, opening.fine_printer)
+        def spare = @spare ||= Spare.of(opening)
 
         # Cautions of the work on this page, in words.
         def cautions = Files::Cautions.for(set)
