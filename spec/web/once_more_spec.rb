@@ -83,6 +83,26 @@ RSpec.describe "Once more" do
     expect(kept.document["survey.twice"]).to be_nil
   end
 
+  it "offers the reading that would show a slip in most of those, and then they are fewer" do
+    @changes = {"survey.leans" => nil, "survey.diagonals.falling" => nil}
+    before = kept.sure.twice.map(&:key)
+    asked
+    look(page.at_css(".once-more > div")["hx-get"])
+    line = plain(page.text)
+    offer = YellowTrack::Sure::OneMore.new(kept.sure, kept.opening).best
+    expect(line).to include("With the falling diagonal read too, #{offer.sees} of the 7 readings that nothing watches")
+    expect([offer.sees.positive?, before.length]).to eq [true, 7]
+    more = kept.opening.survey.with(offer.key, taken(offer.key))
+    after = YellowTrack::Sure.new(kept.opening.surveyed(more)).twice.map(&:key)
+    expect((before - after).length).to eq offer.sees
+  end
+
+  # A reading as the shape has it.
+  def taken(key)
+    value = YellowTrack::Survey::Closure::Observations.untaken(kept.survey, kept.closure.corners).to_h.fetch(key)
+    value.is_a?(Array) ? value.map { |place| place.map(&:to_r) } : value.to_r
+  end
+
   it "says on Size what there is to spare, and draws every reading that a slip of would spoil" do
     look("/openings/#{row.id}/size")
     look(page.at_css("#spare")["hx-get"])

@@ -5,7 +5,7 @@ module YellowTrack
     module Measure
       # Readings that are asked for once more: what a slip of each would do, without what was read.
       class Again < Screen
-        BEFORE_CUT = %w[measure choose size prepare cut].freeze # stages
+        HUNG = %w[adjust hand-over look rehang].freeze # stages
 
         # A reading that is asked for: its key, name, what is said of it, and whether it is the tape itself.
         Row = Struct.new(:key, :name, :says, keyword_init: true) do
@@ -39,20 +39,38 @@ module YellowTrack
         # What was typed and could not be taken, at its reading.
         def typed_again(key) = (taken&.outcome == :unread && params["key"] == key) ? params["value"].to_s : ""
 
-        # @return [Array<Row>] three at most; none once its panels are cut
+        # @return [Array<Row>] three at most; none once its panels hang
         def again
-          return [] unless BEFORE_CUT.include?(opening.reached)
+          return [] if HUNG.include?(opening.reached)
 
           @again ||= (opening.sure&.named || []).map do |row|
             Row.new(key: row.key, name: capital(name(row.key)), says: says(row))
           end
         end
 
+        # One reading more that would show a slip in most of those; nil where none would.
+        #
+        # @return [Sure::OneMore::Offer, nil]
+        def one_more
+          opening.piece("one more") { [Sure::OneMore.new(opening.sure, opening.opening).best] }.first if again.any?
+        end
+
+        # Where it is typed.
+        def one_more_path
+          Paths.opening(id, "measure", anchor: (one_more.key == "floor") ? "survey.floor.new" : "survey.#{one_more.key}")
+        end
+
+        # Where that is asked for, after the page: it takes longer.
+        def more_path = Paths.opening(id, "once-more", more: 1)
+
         # Where a second reading is sent.
         def again_path = Paths.opening(id, "once-more")
 
         # The unit that it is typed in.
         def own_unit = opening.opening.units.to_s
+
+        # What a fitter calls a reading.
+        def called(key) = Survey::Words.name(key)
 
         private
 

@@ -39,7 +39,8 @@ module YellowTrack
             view.partial("measure/decided", screen: stage_screen("measure", find_opening(id)))
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/once-more}o) do |id|
-            view.part("measure/once_more", screen: screen_of(Measure::Again, find_opening(id)))
+            view.part(params["more"] ? "measure/one_more" : "measure/once_more",
+              screen: screen_of(Measure::Again, find_opening(id)))
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/first-cut}o) do |id|
             view.partial("cut/first", screen: screen_of(Measure::Again, find_opening(id)))
