@@ -123,6 +123,18 @@ RSpec.describe "Once more" do
     expect(page.at_css("#first-cut")).to be_nil
   end
 
+  it "says on Choose what each way that goes in has to spare, and of the set in mind just what Size says" do
+    @changes = {"survey.above" => 400, "survey.beside" => {"left" => 900, "right" => 900}, "survey.front" => 1500,
+                "survey.head" => {"of" => "timber"}, "survey.wall" => {"projection" => 18, "solid" => true}}
+    look("/openings/#{row.id}/choose")
+    asked = page.css(".way-now [hx-get]").map { |one| one["hx-get"] }
+    expect(asked.length).to eq page.css(".way-now").length
+    look(asked[page.css(".way-now").find_index { |one| one["class"].include?("way-mine") }])
+    expect(plain(page.text)).to include("#{kept.sure.spare.to_i} mm").and include("to spare")
+    look("/openings/#{row.id}/spare?way=none")
+    expect(page.text.strip).to eq ""
+  end
+
   it "says that the readings come first where they do not agree, and what is to be cleared" do
     @changes = {"survey.heights.left" => 2260}
     look("/openings/#{row.id}/spare")

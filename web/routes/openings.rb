@@ -46,7 +46,9 @@ module YellowTrack
             view.partial("cut/first", screen: screen_of(Measure::Again, find_opening(id)))
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/spare}o) do |id|
-            view.partial("size/spare", screen: screen_of(Size::Spare, find_opening(id)))
+            way = params.key?("way")
+            view.partial(way ? "choose/spare" : "size/spare",
+              screen: screen_of(way ? Choose::Spare : Size::Spare, find_opening(id)))
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/working}o) do |id|
             screen = screen_of(Sheets::Working, find_planned(id))
