@@ -11,6 +11,8 @@ export function oneByOne() {
     return [...bench.querySelectorAll(".tapes .field")]
       .filter((field) => !field.closest("[data-facts]") || facts.includes(field.id) || field.id === now)
   }
+  // After them what is to be read once more, where something is.
+  const again = () => document.querySelector(".once-more :is(input.form-control, button)")
   const inputOf = (field) => field.querySelector("input:not([type=hidden]), select")
   const bar = bench.querySelector(".one-by-one")
   const narrow = () => window.matchMedia("(max-width: 699px)").matches
@@ -24,6 +26,7 @@ export function oneByOne() {
 
   function show(next, focus = true) {
     const all = fields()
+    if (next >= all.length) again()?.focus()
     if (next < 0 || next >= all.length) return
     now = all[next].id
     mark()
@@ -55,7 +58,7 @@ export function oneByOne() {
   })
   document.addEventListener("reading:next", (event) => {
     const here = event.detail.from.closest(".tapes .field")?.id === now
-    if (!narrow() || !here || place() === fields().length - 1) return
+    if (!narrow() || !here || (place() === fields().length - 1 && !again())) return
     event.preventDefault()
     goOn(1)
   })
