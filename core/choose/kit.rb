@@ -35,7 +35,7 @@ module YellowTrack
     # @param key [String] dotted, as in "lap.design"
     # @return [Object, nil] nil where the sheet says nothing
     def [](key)
-      key.split(".").reduce(@values) { |inner, step| inner && inner[step] }
+      Dotted.steps(key).reduce(@values) { |inner, step| inner && inner[step] }
     end
 
     # @return [Object]

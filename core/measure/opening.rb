@@ -38,7 +38,7 @@ module YellowTrack
     # @param key [String] dotted, as in "slab.width"
     # @return [Object, nil] nil where he left it to the kit
     def [](key)
-      first, second = key.split(".")
+      first, second = Dotted.steps(key)
       value = @choices[first]
       second ? value && value[second] : value
     end

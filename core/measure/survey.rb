@@ -7,10 +7,6 @@ module YellowTrack
     # Readings without which nothing can be sized.
     NEEDED = %w[widths.top widths.middle widths.bottom heights.left heights.middle heights.right].freeze
 
-    # Keys that were asked for, in their steps.
-    STEPS = Hash.new { |made, key| made[key.dup.freeze] = key.split(".").freeze }
-    private_constant :STEPS
-
     # @param readings [Hash] the "survey" of an opening file as Schema read it
     def initialize(readings)
       @readings = readings
@@ -20,7 +16,7 @@ module YellowTrack
     # @param key [String] dotted, as in "widths.top"
     # @return [Object, nil]
     def [](key)
-      first, second = STEPS[key]
+      first, second = Dotted.steps(key)
       value = @readings[first]
       second ? value && value[second] : value
     end

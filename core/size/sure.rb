@@ -110,7 +110,7 @@ module YellowTrack
       troubles = nil
       STEPS.each do |step|
         slipped = reading.slipped(as_cut, sign * step) or next
-        made = made(slipped)
+        made = made(slipped, closure(reading, sign * step, slipped.survey))
         troubles ||= step if (codes(made, :watch) - base[:watch] - base[:stop]).any?
         spoil = codes(made, :stop) - base[:stop]
         return spoilt(made, spoil, troubles:, spoils: step, seen: seen(reading, sign)) if spoil.any?
@@ -124,8 +124,8 @@ module YellowTrack
     end
 
     # What the plan of readings tells; one that they give none of has ended.
-    def made(opening)
-      told(Plan.of(opening))
+    def made(opening, closure)
+      told(Plan.of(opening, closure:))
     rescue Fault, ZeroDivisionError, FloatDomainError => e
       [Check.new(code: NothingLeft::CODE, level: :stop, says: e.message, do: NothingLeft::CURE)]
     end
@@ -135,8 +135,18 @@ module YellowTrack
       return unless plan.closure&.checked? && reading.closed?
 
       STEPS.find do |step|
-        slipped = reading.slipped(@opening, sign * step) and Survey::Closure.new(slipped.survey).suspects.any?
+        slipped = reading.slipped(@opening, sign * step) or next
+        closure(reading, sign * step, slipped.survey).suspects.any?
       end
+    end
+
+    # Solved once for both questions: panels as they are cut change no reading, and some readings are none of its own.
+    # Kept for the reading in hand alone.
+    def closure(reading, slip, survey)
+      return plan.closure unless reading.closed?
+
+      @closures = {} unless @closures&.key?(reading.key)
+      (@closures[reading.key] ||= {})[slip] ||= Survey::Closure.new(survey)
     end
   end
 end

@@ -52,13 +52,14 @@ module YellowTrack
 
     KNOWN = Regexp.new("\\A(?:#{[*ALONE, *PLACES.flat_map { |part, rest| rest.map { |one| "#{part}.#{one}" } }]
       .map { |place| Regexp.escape(place).gsub("\\*", "[A-Za-z0-9_-]+") }.join("|")})\\z")
-    private_constant :KNOWN
+    PLACED = Hash.new { |told, key| told[key.dup.freeze] = KNOWN.match?(key) }
+    private_constant :KNOWN, :PLACED
 
     module_function
 
     # Whether there is such a place.
     #
     # @param key [String] "panels.width", "track.pieces.2"
-    def place?(key) = KNOWN.match?(key)
+    def place?(key) = PLACED[key]
   end
 end
