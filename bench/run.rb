@@ -4,7 +4,8 @@ module YellowTrack
   module Bench
     # Runs the measurements that are asked for and prints their figures.
     class Run
-      ALL = {"plan" => Plans, "closure" => Closures, "sure" => Slips, "command" => Commands, "cut" => Cuttings, "papers" => Packs,
+      ALL = {"plan" => Plans, "closure" => Closures, "sure" => Slips, "command" => Commands, "cut" => Cuttings,
+             "papers" => Packs,
              "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services,
              "visits" => Crews, "practice" => Drills, "faults" => Faults, "load" => Load, "house" => House,
              "mutants" => Mutants}.freeze

@@ -2,8 +2,8 @@
 
 module YellowTrack
   module Bench
-    # How long it takes to say how sure a set is of its readings, all of them taken; and whether slips at random spoil it
-    # only where it says so, but for those between its steps.
+    # How long it takes to say how sure a set is of its readings, all of them taken; and whether slips at random spoil
+    # it only where it says so, but for those between its steps.
     class Slips
       COUNT = 15
       SLIPS = 2_000

@@ -68,7 +68,8 @@ module YellowTrack
       def piece(piece, left, wide, top:)
         return draw(piece, left, wide, top:) unless @pieces
 
-        @pen.link(@pieces.leads.call(piece.name), "#{piece.name} #{say(piece.length)}: take it in hand") { draw(piece, left, wide, top:) }
+        says = "#{piece.name} #{say(piece.length)}: take it in hand"
+        @pen.link(@pieces.leads.call(piece.name), says) { draw(piece, left, wide, top:) }
       end
 
       def draw(piece, left, wide, top:)

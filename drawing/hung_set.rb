@@ -80,7 +80,9 @@ module YellowTrack
         end
       end
 
-      def description = "#{Count.told(@panels, "panels")}, #{@manner.key}; number #{@leaf} from the left is out of true."
+      def description
+        "#{Count.told(@panels, "panels")}, #{@manner.key}; number #{@leaf} from the left is out of true."
+      end
     end
   end
 end

@@ -29,7 +29,8 @@ module YellowTrack
         "true-shape" => {weight: 1.6}, "level-shape" => {weight: 0.6, ink: :half, fill: :sheet, dash: [4, 4]},
         "tape" => {weight: 0.9, ink: :half, dash: [7, 4]}, "tape unread" => {weight: 0.9, ink: :hair, dash: [7, 4]},
         "tape suspect" => {weight: 2, ink: :stop}, "tape now" => {weight: 2.4},
-        "figure" => {size: 15, bold: true}, "letter" => {size: 28, bold: true}, "plan-letter" => {size: 14.2, bold: true},
+        "figure" => {size: 15, bold: true}, "letter" => {size: 28, bold: true},
+        "plan-letter" => {size: 14.2, bold: true},
         "quiet" => {size: 14.2, fill: :half}, "bay-word" => {size: 14.2}
       }.transform_values { |line| Line.new(ink: :ink, **line).freeze }.freeze
 

@@ -5,13 +5,15 @@ module YellowTrack
     # How sure a set is of its readings: of each, on one scale, from the slip that spoils it to the one that the other
     # readings show; what lies between them is hatched, to the right the truth is more, to the left it is less.
     class Slips < Picture
+      include Hatching
+
       WIDTH = 372
       STEP = 34 # screen units, a reading
       TOP = 40
       MIDDLE = 255
       EACH = 5.5 # screen units, a mm
       MOST = 20 # mm
-      HATCH = 6 # screen units between two lines
+      HATCH = 6 # screen units between two lines of a bar
 
       # @param rows [Array<Sure::Row>]
       # @param printer [Length::Printer]
@@ -42,7 +44,7 @@ module YellowTrack
 
       private
 
-      def named(row) = Survey::Words.name(row.key.delete_prefix("survey."))
+      def named(row) = Survey::Words.name(row.key)
 
       def told(row, side, way)
         return unless way.spoils
@@ -75,9 +77,7 @@ module YellowTrack
 
       def between(from, till, middle)
         left, right = [x(from), x(till)].minmax
-        (left.ceil..right.floor).step(HATCH) do |at|
-          @pen.line([at, middle + 8], [[at + HATCH, right].min, middle - 8], "hatch")
-        end
+        slanted([left, middle - 8], [right, middle + 8], step: HATCH)
       end
     end
   end

@@ -162,7 +162,8 @@ module YellowTrack
       def box(box, row)
         from, top = x(box.from), BELOW + row * ROW
         holds = @chain.any? { |stretch| stretch.at == box.key }
-        @pen.rect([from, top], [box_wide(box), ROW - 8], [*(box.others ? "others" : "wait"), *("holds" if holds)].join(" "))
+        css = [(box.others ? "others" : "wait"), *("holds" if holds)].join(" ")
+        @pen.rect([from, top], [box_wide(box), ROW - 8], css)
         @pen.text([from + 6 + (inside?(box) ? 0 : box_wide(box)), top + 16], box.words, holds ? "figure" : "bay-word",
           anchor: "start")
       end

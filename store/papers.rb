@@ -19,7 +19,8 @@ module YellowTrack
       # What was changed of openings since their papers were made: readings and choices that stand on them.
       #
       # @param opening_ids [Array<Integer>]
-      # @return [Hash{Integer => Hash{String => Array}}] by opening, by key: what stood on the papers, and what stands now
+      # @return [Hash{Integer => Hash{String => Array}}] by opening, by key: what stood on the papers, and
+      #   what stands now
       def changed_since(opening_ids)
         rows = @papers.join(:log_entries, opening_id: :opening_id)
           .where(Sequel[:papers][:opening_id] => opening_ids, :kind => %w[reading choice])

@@ -34,6 +34,11 @@ module YellowTrack
     # What a bar's price is kept by.
     def self.bar_key(material, length) = "bar #{material} #{length.to_f}"
 
+    # What some of its lines come to; nil while none of them has a price.
+    #
+    # @param lines [Array<Line>]
+    def self.sum(lines) = lines.filter_map(&:cost).then { |known| known.sum if known.any? }
+
     attr_reader :materials, :labour
     # @return [Way]
     attr_reader :way
@@ -96,6 +101,15 @@ module YellowTrack
 
     # @return [Rational] in the firm's currency; a step without hours costs nothing
     def labour_cost = labour.keys.sum { |step| step_cost(step) || 0 }
+
+    # Labour and travel as far as they have a price; nil while neither has one.
+    def work_and_road
+      known = [(labour_cost if labour_priced?), (travel_cost if travel_priced?)].compact
+      known.sum if known.any?
+    end
+
+    # Whether every hour has a price.
+    def labour_priced? = labour.keys.all? { |step| step_cost(step) }
 
     # Trips that are counted: the fitter's own number, else the planned ones.
     def trips = set("visits") || way.trips

@@ -25,6 +25,17 @@ module YellowTrack
       # The least at which it spoils unseen; nil for none.
       def unseen = [more.unseen, less.unseen].compact.min
 
+      # The direction that does so first, and its side: less before more.
+      #
+      # @return [Array(String, Way), nil]
+      def closest = {"less" => less, "more" => more}.select { |_, way| way.unseen }.min_by { |_, way| way.unseen }
+
+      # From which step on the slip that spoils first is seen, whichever way it goes; nil where one way never is.
+      def spoilt_seen
+        steps = [less, more].select { |way| way.spoils == spoils }.map(&:seen)
+        steps.max unless steps.include?(nil)
+      end
+
       # Whether it is to be taken twice.
       def twice? = !sure && !unseen.nil?
     end
@@ -119,7 +130,7 @@ module YellowTrack
     end
 
     def spoilt(made, codes, **steps)
-      says = made.find { |check| check.code == codes.first }.says.split(/(?<=\.)\s+(?=[A-Z])/, 2).first
+      says = made.find { |check| check.code == codes.first }.sentences.first
       Way.new(codes: codes.sort, says:, **steps)
     end
 

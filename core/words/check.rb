@@ -10,6 +10,11 @@ module YellowTrack
     # Whether the set must not be built like this.
     def stop? = level == :stop
 
+    # Its first sentence, and the rest; nil for no rest.
+    #
+    # @return [Array(String, String), Array(String)]
+    def sentences = says.split(/(?<=\.)\s+(?=[A-Z])/, 2)
+
     # The level an opening goes by: that of its worst check.
     #
     # @return [Symbol, nil]

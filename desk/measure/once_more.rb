@@ -76,9 +76,8 @@ module YellowTrack
       end
 
       def keep(key, seen)
-        after = nil
-        listing = ->(row) { Listing.columns(after = @opening.with(row)) }
-        change = @opening.book.openings.commit(@opening.id, who: @who, seen:, key:, listing:) do |now|
+        book, field = @opening.book, field_of(key)
+        change = book.openings.commit(@opening.id, who: @who, seen:, key: field.key, listing: Listing.of(book)) do |now|
           kept = now.document[KEPT] || []
           next if kept.include?(key)
 
@@ -87,8 +86,7 @@ module YellowTrack
         end
         return told(:conflict, "changed meanwhile. Load the page again.") if change.outcome == :conflict
 
-        told(:sure, "the same. Sure.", opening: after || @opening.with(change.opening),
-          field: field_of(key))
+        told(:sure, "the same. Sure.", opening: @opening.with(change.opening), field:)
       end
 
       def replace(key, typed, seen, first:)

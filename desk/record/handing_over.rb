@@ -51,7 +51,11 @@ module YellowTrack
       end
 
       # Whether every gap is read, and even.
-      def settled? = mending? ? opening.service.left_read? && opening.service.left_even? : !opening.plan.nil? && opening.turning.settled?
+      def settled?
+        return opening.service.left_read? && opening.service.left_even? if mending?
+
+        !opening.plan.nil? && opening.turning.settled?
+      end
 
       # Whether it is a mend that is handed over.
       def mending? = opening.service.on? && !opening.service.closed?

@@ -42,8 +42,8 @@ module YellowTrack
         text, word = typed.to_s.gsub(/[[:space:]]+/, " ").strip, find(key)
         return book.house_rules.set(key, text, who:) if text.length <= word.longest
 
-        raise Fault.new("\"#{text[0, 40]}\" has #{text.length} characters, too many for the #{word.label.downcase}. It " \
-          "takes #{word.longest}.", key:)
+        raise Fault.new("\"#{text[0, 40]}\" has #{text.length} characters, too many for the #{word.label.downcase}. " \
+          "It takes #{word.longest}.", key:)
       end
     end
   end

@@ -28,7 +28,8 @@ RSpec.describe "Hanging" do
     row = hang
     tick(row, "guides")
     look("/openings/#{row.id}/hang")
-    expect(step("guides").text).to include("Done before").and include("Hang them again for good").and include("wrong place")
+    expect(step("guides").text).to include("Done before")
+      .and include("Hang them again for good").and include("wrong place")
     expect(step("line").text).not_to include("Done before")
   end
 

@@ -75,6 +75,18 @@ RSpec.describe "Once more" do
     expect(kept.document["survey.twice"]).to eq %w[survey.tape]
   end
 
+  it "marks nothing sure that somebody changed since it was asked for, a floor station no more than a width" do
+    seen = row.version.to_s
+    station = row.document.item_keys("survey.floor")[1]
+    type(kept.row, "survey.heights.middle", "2236")
+    type(kept.row, station, ["900", "7"])
+    {"survey.heights.middle" => "2236", "survey.floor.1" => "7"}.each do |key, value|
+      send_form("/openings/#{row.id}/once-more", {"key" => key, "value" => value, "seen" => seen}, htmx: true)
+      expect(page.text).to include("changed meanwhile")
+    end
+    expect(kept.document["survey.twice"]).to be_nil
+  end
+
   it "takes a floor station's rise by its place" do
     again("survey.floor.1", kept.survey["floor"][1].last.to_i.to_s)
     expect(kept.document["survey.twice"]).to eq %w[survey.floor.1]
@@ -99,7 +111,7 @@ RSpec.describe "Once more" do
 
   # A reading as the shape has it.
   def taken(key)
-    value = YellowTrack::Survey::Closure::Observations.untaken(kept.survey, kept.closure.corners).to_h.fetch(key)
+    value = kept.closure.untaken.to_h.fetch(key)
     value.is_a?(Array) ? value.map { |place| place.map(&:to_r) } : value.to_r
   end
 

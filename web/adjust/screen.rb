@@ -212,7 +212,9 @@ module YellowTrack
         def told = controls.suggested.reject { |_, count| count.zero? }.map { |name, count| told_of(name, count) }
 
         # Keys of what is to be turned, as the drawing has them.
-        def turned_keys = controls.suggested.reject { |_, count| count.zero? }.keys.map { |name| "turn.#{name}" }.join(" ")
+        def turned_keys
+          controls.suggested.reject { |_, count| count.zero? }.keys.map { |name| "turn.#{name}" }.join(" ")
+        end
 
         # How far neighbours' tops stand apart after the move, mm by neighbour.
         def tops_then = turning.tops_then

@@ -8,8 +8,12 @@ module YellowTrack
         # @return [Candidate, nil] the way that is asked about; nil where it is no longer in the list
         def card = @card ||= choosing&.find(params["way"].to_s)
 
-        # In words.
-        def spare_words
+        # In words, worked out once while nothing is written.
+        def spare_words = opening.piece("spare", Desk::SetChoice.key_of(card), opening.shown) { worked }
+
+        private
+
+        def worked
           sure = Sure.new(card.plan.opening, card.plan)
           return "not said" unless sure.state == :worked
 

@@ -45,10 +45,7 @@ module YellowTrack
         # The opening that it is of, while nothing of that is cut; nil from its first cut on.
         #
         # @return [Desk::KeptOpening, nil]
-        def first_of
-          letter = in_hand.code[/\A[A-Z]+/]
-          list.find(in_hand.code).first if done.none? { |part, _| part.code.start_with?("#{letter}-") }
-        end
+        def first_of = list.find(in_hand.code).first.then { |one| one if one.cuts.empty? }
 
         # The piece before it and the one after it; nil at the ends.
         def beside = [-1, 1].map { |step| at(to_cut.index(in_hand) + step) }

@@ -44,18 +44,18 @@ module YellowTrack
         def travel_cost = (price.travel_cost if price.travel_priced?)
 
         # What the hours cost; nil while an hour has no price.
-        def work_cost = (price.labour_cost if price.labour.keys.all? { |step| price.step_cost(step) })
+        def work_cost = (price.labour_cost if price.labour_priced?)
 
-        # Both together.
-        def work_and_road = [work_cost, travel_cost].compact.then { |known| known.sum if known.any? }
+        # Hours and way together, as far as they have a price.
+        def work_and_road = price.work_and_road
+
+        # What lines of a group come to; nil while none has a price.
+        def cost_of(lines) = YellowTrack::Price.sum(lines)
 
         # What is to buy, by what it is.
         #
         # @return [Hash{String => Array<YellowTrack::Price::Line>}]
         def groups = price.materials.group_by { |line| GROUPS.fetch(line.unit) }
-
-        # What lines of a group come to; nil while none has a price.
-        def cost_of(lines) = lines.filter_map(&:cost).then { |known| known.sum if known.any? }
 
         # What the job costs the firm; nil while a price is missing.
         def own_cost = (price.own_cost if price.figure?)

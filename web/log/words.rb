@@ -66,7 +66,7 @@ module YellowTrack
           before, after = [entry.before, entry.after].map { |keys| keys || [] }
           told = {"taken twice, the same" => after - before, "no longer sure" => before - after}
           told.reject { |_, keys| keys.empty? }.map { |says, keys|
-            "#{Survey::Words.list(keys.map { |key| key.delete_prefix("survey.") })}: #{says}"
+            "#{Survey::Words.list(keys)}: #{says}"
           }.join("; ")
         end
 

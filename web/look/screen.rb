@@ -152,7 +152,10 @@ module YellowTrack
 
         private
 
-        def panels = service["leaves"] || opening.opening["panels"] || opening.opening["leaves"] || opening.opening["pattern"]&.length || 2
+        def panels
+          set = opening.opening
+          service["leaves"] || set["panels"] || set["leaves"] || set["pattern"]&.length || 2
+        end
 
         def place_chosen = knowledge.places.keys.find { |name| said_at?(name) }
 

@@ -5,8 +5,6 @@ module YellowTrack
     module Measure
       # Readings that are asked for once more: what a slip of each would do, without what was read.
       class Again < Screen
-        HUNG = %w[adjust hand-over look rehang].freeze # stages
-
         # A reading that is asked for: its key, name, what is said of it, and whether it is the tape itself.
         Row = Struct.new(:key, :name, :says, keyword_init: true) do
           # An id for the page.
@@ -34,17 +32,17 @@ module YellowTrack
         def asks_again? = again.any? || !said.nil?
 
         # What came of the reading that was sent, in words.
-        def said = (name(params["key"].to_s).then { |name| "#{capital(name)}: #{taken.note}" } if taken)
+        def said = ("#{capital(called(params["key"].to_s))}: #{taken.note}" if taken)
 
         # What was typed and could not be taken, at its reading.
         def typed_again(key) = (taken&.outcome == :unread && params["key"] == key) ? params["value"].to_s : ""
 
         # @return [Array<Row>] three at most; none once its panels hang
         def again
-          return [] if HUNG.include?(opening.reached)
+          return [] if opening.come_to?("adjust")
 
           @again ||= (opening.sure&.named || []).map do |row|
-            Row.new(key: row.key, name: capital(name(row.key)), says: says(row))
+            Row.new(key: row.key, name: capital(called(row.key)), says: says(row))
           end
         end
 
@@ -57,7 +55,8 @@ module YellowTrack
 
         # Where it is typed.
         def one_more_path
-          Paths.opening(id, "measure", anchor: (one_more.key == "floor") ? "survey.floor.new" : "survey.#{one_more.key}")
+          anchor = (one_more.key == "floor") ? "survey.floor.new" : "survey.#{one_more.key}"
+          Paths.opening(id, "measure", anchor:)
         end
 
         # Where that is asked for, after the page: it takes longer.
@@ -74,16 +73,13 @@ module YellowTrack
 
         private
 
-        def name(key) = Survey::Words.name(key.delete_prefix("survey."))
-
         def capital(text) = text.sub(/\A./, &:upcase)
 
         # "5 less, and the panels foul the head; the closure sees it from 12 on."
         def says(row)
-          way, more = {"less" => row.less, "more" => row.more}.select { |_, one| one.unseen }
-            .min_by { |_, one| one.unseen }.reverse
+          side, way = row.closest
           seen = way.seen ? "The other readings show it from #{length(way.seen)} on." : "No other reading shows it."
-          "#{length(way.unseen)} #{more}, and: #{way.says.chomp(".")}. #{seen}"
+          "#{length(way.unseen)} #{side}, and: #{way.says.chomp(".")}. #{seen}"
         end
 
         def length(mm) = opening.fine_printer.with_unit(mm)

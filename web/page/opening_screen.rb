@@ -52,7 +52,9 @@ module YellowTrack
       #
       # @return [Store::Log::Entry, nil]
       def last_change
-        @last_change ||= book.log.latest(id).then { |entry| entry if UNDONE.include?(entry&.kind) && Desk::Fields[entry.key] }
+        @last_change ||= book.log.latest(id).then do |entry|
+          entry if UNDONE.include?(entry&.kind) && Desk::Fields[entry.key]
+        end
       end
 
       # What undoing it puts back, in words.
@@ -71,7 +73,7 @@ module YellowTrack
       def in_short(check)
         return [check.says] if check.stop?
 
-        first, rest = check.says.split(/(?<=\.)\s+(?=[A-Z])/, 2)
+        first, rest = check.sentences
         [first, rest.to_s]
       end
 

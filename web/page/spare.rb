@@ -30,15 +30,14 @@ module YellowTrack
         return FIRST.fetch(@sure.state) unless @sure.state == :worked
 
         by = @sure.by or return "over #{length(Sure::STEPS.last)}: no slip up to there spoils it."
-        "#{length(@sure.spare)}, by the #{Survey::Words.name(by.key.delete_prefix("survey."))}; " \
+        "#{length(@sure.spare)}, by the #{Survey::Words.name(by.key)}; " \
           "#{length(by.spoils)} spoils it, #{seen(by)}"
       end
 
       private
 
       def seen(row)
-        ways = [row.less, row.more].select { |way| way.spoils == row.spoils }
-        late = (ways.any? { |way| way.seen.nil? }) ? nil : ways.map(&:seen).max
+        late = row.spoilt_seen
         late ? "seen from #{length(late)} on." : "and no other reading shows it."
       end
 

@@ -4,7 +4,6 @@ module YellowTrack
   module Web
     module Prepare
       # A place of an opening: what is to be done there, its fields and its drawings.
-      #
       class Place
         NAMES = {head: "Head", jambs: "Jambs", edges: "Half jamb, casing", panels: "Panels", floor: "Floor"}.freeze
         MORE = {head: "A head that carries the track", edges: "Casing", panels: "Own frames"}.freeze

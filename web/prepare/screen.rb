@@ -24,7 +24,8 @@ module YellowTrack
 
         # Which fields stand at which place, and which of the rest.
         FIELDS = {head: HEAD + MORE["head"], jambs: PACKING, edges: OWN["bifold"] + MORE["casing"],
-                  panels: %w[set.height_cut] + PANELS.values.flatten.uniq + OLD + MORE["framed"], floor: OWN["bottom-rolling"]}.freeze
+                  panels: %w[set.height_cut] + PANELS.values.flatten.uniq + OLD + MORE["framed"],
+                  floor: OWN["bottom-rolling"]}.freeze
         MORE_AT = {head: "head", edges: "casing", panels: "framed"}.freeze
 
         # Pieces that are drawn anew after a save, by their templates.

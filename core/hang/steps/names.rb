@@ -171,8 +171,8 @@ module YellowTrack
         "guides_fix" => ->(n) { n.there.heated? ? "glue" : "set" },
         "floor_way" => ->(n) { n.floor_way },
         "tongue_why" => ->(n) {
-          (n.there.heated? && n.there.tongue?) ? " The floor is heated: it is not grooved, so that no tongue runs in it." :
-            ""
+          grooved = n.there.tongue? && n.there.heated?
+          grooved ? " The floor is heated: it is not grooved, so that no tongue runs in it." : ""
         },
         "bracket_fix" => ->(n) {
           n.there.heated? ? "; the floor is heated: screwed to the jamb and glued below" : n.floor_way

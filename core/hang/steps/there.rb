@@ -34,10 +34,10 @@ module YellowTrack
       # Whether panels run with a tongue in the floor.
       def tongue? = @set.guides&.tongue? || false
 
-      # Whether a covering is still to come, and whether it goes under a rail on the floor.
+      # Whether a covering is still to come.
       def covering? = @plan.figures.covering.positive?
 
-      # Whether it is laid before the rail that stands on it.
+      # Whether a rail on the floor stands on it: it is laid before that.
       def under? = @set.manner.key == "bottom-rolling" && @plan.figures.standing.positive?
 
       # Whether the floor is heated: nothing is screwed to it or grooved into it.

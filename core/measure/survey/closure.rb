@@ -69,12 +69,17 @@ module YellowTrack
       # Readings in which no slip would be noticed.
       def unchecked = residuals.select { |_, residual| residual.r < CHECKED }.keys
 
+      # What the shape would give of the readings not taken yet; none while it is open.
+      #
+      # @return [Array<Array(String, Object)>]
+      def untaken = open? ? [] : Observations.untaken(@survey, corners)
+
       # The reading not taken yet that would leave the fewest unchecked.
       #
       # @return [String, nil] nil when every reading is taken
       def further
         at = corners.values_at(*Adjustment::PLACES.keys).flatten
-        Observations.untaken(@survey, corners).min_by do |key, value|
+        untaken.min_by do |key, value|
           observed = Observations.of(@survey.with(key, value))
           Adjustment.new(observed, at).redundancies.count { |r| r < CHECKED }
         end&.first

@@ -19,8 +19,11 @@ module YellowTrack
 
       module_function
 
-      # @param key [String] as in "widths.top"
-      def name(key) = NAMES[key] || key.sub(/\Afloor\.(\d+)\z/) { "floor station #{$1.to_i + 1}" }
+      # @param key [String] as in "widths.top", or "survey.widths.top" of the file
+      def name(key)
+        key = key.delete_prefix("survey.")
+        NAMES[key] || key.sub(/\Afloor\.(\d+)\z/) { "floor station #{$1.to_i + 1}" }
+      end
 
       # Several of them in one phrase: "a, b and c".
       def list(keys, joined: "and")

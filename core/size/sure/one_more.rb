@@ -3,7 +3,7 @@
 module YellowTrack
   class Sure
     # What one reading more would do: how many of those to be taken twice would not be so with it, were it as the shape
-    # has it (handbook 16, "What the fitter is told"). Each is worked out whole: a reading more can move the plan itself.
+    # has it (handbook 16, "What the fitter is told"). Each is worked out whole: it can move the plan itself.
     class OneMore
       # A reading that is not taken yet: its key; sees, how many it would take off the list; of how many.
       Offer = Struct.new(:key, :sees, :of, keyword_init: true)
@@ -17,9 +17,10 @@ module YellowTrack
 
       # @return [Offer, nil] of the reading that tells most; nil where none tells anything
       def best
-        corners = @sure.plan&.closure&.corners or return
-        untaken = Survey::Closure::Observations.untaken(@opening.survey, corners)
-        untaken.map { |key, value| offer(key, exact(value)) }.select { |one| one.sees.positive? }.max_by(&:sees)
+        return if @twice.empty?
+
+        @sure.plan.closure.untaken.map { |key, value| offer(key, exact(value)) }
+          .select { |one| one.sees.positive? }.max_by(&:sees)
       end
 
       private

@@ -71,7 +71,7 @@ module YellowTrack
 
       # Readings that stand alone.
       def plain(names, survey, closed: true, signed: false)
-        names.select { |name| survey[name].is_a?(Rational) || survey[name].is_a?(Integer) }
+        names.reject { |name| survey[name].nil? }
           .map { |name| Reading.new(key: "survey.#{name}", keys: [name], closed:, signed:) }
       end
 

@@ -28,7 +28,8 @@ module YellowTrack
         def soft_close_unknown
           return if @opening.checks(SoftClose::Fitted::UNKNOWN).empty?
 
-          row("Soft close", ["–"], "its dampers are not known", keys: [], codes: [SoftClose::Fitted::UNKNOWN], line: [])
+          row("Soft close", ["–"], "its dampers are not known", keys: [], line: [],
+            codes: [SoftClose::Fitted::UNKNOWN])
         end
       end
     end
