@@ -18,7 +18,10 @@ module YellowTrack
       # @param manner [Manner]
       # @param panels [Integer]
       # @param leaf [Integer, nil] the one that is meant, from the left; nil for the last
-      def initialize(manner, panels, leaf: nil)
+      # @param has [Array<String>] things of the set that are there: what is drawn of them is "infill", "damper" and
+      #   "half_jamb"
+      def initialize(manner, panels, leaf: nil, has: [])
+        @has = has
         @manner, @panels = manner, panels.clamp(1, 4)
         @leaf = (leaf || @panels).clamp(1, @panels)
       end
@@ -35,6 +38,7 @@ module YellowTrack
         pocket if @manner.pockets?
         faces
         carried
+        things
         @pen.line([16, FLOOR], [WIDTH - 16, FLOOR], "cut")
       end
 
@@ -77,6 +81,21 @@ module YellowTrack
         @pen.rect([LEFT - past, height], [RIGHT - LEFT + 2 * past, 8], "runs")
         (@panels * 2).times do |place|
           @pen.circle([LEFT + each_wide * (place / 2) + each_wide * (place.even? ? 0.22 : 0.78), height + 4], 6, "runs")
+        end
+      end
+
+      # Glass by its glints in the leaf that is meant, a soft close on what carries it, a half jamb at its jamb.
+      def things
+        left = LEFT + each_wide * (@leaf - 1)
+        glass(left) if @has.include?("infill")
+        @pen.rect([RIGHT - 70, CARRIED.fetch(@manner.carried).first - 14], [46, 10], "bay") if @has.include?("damper")
+        @pen.rect([RIGHT - 10, HEAD + 10], [10, FLOOR - HEAD - 10], "bay") if @has.include?("half_jamb")
+      end
+
+      def glass(left)
+        3.times do |place|
+          from = [left + each_wide * 0.3 + place * 12, HEAD + 150 + place * 8]
+          @pen.line(from, [from[0] + 34, from[1] - 54], "thin")
         end
       end
 

@@ -19,25 +19,47 @@ module YellowTrack
       # @return [Diagnosis]
       # @raise [Faults]
       def diagnosis
-        faults = @faults + agreeing
-        faults += [*told, *found] if @read["symptoms"]
+        faults = @faults + agreeing + newer
+        faults += [*told, *found, *by_phone, *mended, *mend, *counted] if @read["symptoms"]
         raise Faults.new(faults) if faults.any?
 
-        Diagnosis.new(Knowledge.of(family), symptoms:, findings:, things:, down: @read["door_down"] == true)
+        Diagnosis.new(Knowledge.of(family), symptoms:, findings:, things:, down: @read["door_down"] == true,
+          mended: listed("mended"), told: listed("told"), phone: @read["phone"] == true, counts:, mend: @read["mend"])
       end
 
       private
+
+      VERSION_2 = %w[phone told mended mend counts].freeze # keys that version 1 does not have
+      COUNTS = 0..100_000 # mends that held
+      private_constant :VERSION_2, :COUNTS
 
       def family = (@read["family"] == "bypass") ? @read["support"] : @read["family"]
 
       def symptoms = @read["symptoms"].compact
 
+      # A list of keys; what is left out is none.
+      def listed(key) = (@read[key] || []).compact
+
       # In the order in which they were found.
       def findings = (@read["findings"] || {}).slice(*@found)
 
-      def things = (@read["set"] || {}).select { |_, has| has }.keys
+      # What of the set is known; in version 1 what is left out is lacking.
+      def things
+        said = @read["set"] || {}
+        return said if @read["version"] != 1
+
+        Knowledge.all.things.keys.to_h { |thing| [thing, said[thing] || false] }
+      end
+
+      def counts = @read["counts"] || {}
 
       def fault(key, words) = Fault.new(words, key:)
+
+      def newer
+        return [] unless @read["version"] == 1
+
+        VERSION_2.select { |key| @read[key] }.map { |key| fault(key, "only of version 2. Say so, or leave it out.") }
+      end
 
       # A bypass set is carried by something, another by nothing else.
       def agreeing
@@ -64,7 +86,7 @@ module YellowTrack
         return "no such symptom. Known: #{known.symptoms.keys.join(", ")}." unless Knowledge.all.symptoms.key?(key)
 
         symptom = known.symptoms[key] or return "not said of a #{family} set."
-        "only of a set with #{known.things.fetch(symptom.if)}." unless symptom.if.nil? || things.include?(symptom.if)
+        "only of a set with #{known.things.fetch(symptom.if).words}." if symptom.if && things[symptom.if] == false
       end
 
       def found
@@ -96,6 +118,70 @@ module YellowTrack
       end
 
       def works(answers) = "It takes #{answers.join(", ")}, or null for not known."
+
+      # Findings that came by telephone.
+      def by_phone
+        twice("told") + listed("told").uniq.filter_map { |key| (words = untold(key)) && fault("told.#{key}", words) }
+      end
+
+      def untold(key)
+        return "no such finding." unless (finding = Knowledge.all.findings[key])
+        return "not among the findings. Say what was told there, too." unless findings.key?(key)
+        return if Diagnosis::Questions.by_phone?(finding)
+
+        "no telephone tells that: it is measured, or needs #{finding.needs}. Leave it out."
+      end
+
+      def twice(name)
+        listed(name).tally.select { |_, times| times > 1 }.keys
+          .map { |key| fault("#{name}.#{key}", "named twice. Once is enough.") }
+      end
+
+      # Causes that are out.
+      def mended
+        twice("mended") + listed("mended").uniq
+          .filter_map { |key| (words = wrong_cause(key)) && fault("mended.#{key}", words) }
+      end
+
+      def mend
+        key = @read["mend"]
+        (key && (words = wrong_cause(key))) ? [fault("mend.#{key}", words)] : []
+      end
+
+      def wrong_cause(key)
+        return "no such cause." unless Knowledge.all.causes.key?(key)
+
+        "not a cause of a #{family} set." unless known.causes.key?(key)
+      end
+
+      # The firm's own counts, by symptom and cause.
+      def counted
+        counts.flat_map do |symptom, by_cause|
+          key = "counts.#{symptom}"
+          next [fault(key, wrong_said(symptom))] if wrong_said(symptom)
+          next [fault(key, "not counts: a cause and how often its mend held.")] unless by_cause.is_a?(Hash)
+
+          by_cause.filter_map do |cause, count|
+            (words = wrong_count(symptom, cause, count)) && fault("#{key}.#{cause}", words)
+          end
+        end
+      end
+
+      def wrong_said(symptom)
+        return "no such symptom." unless Knowledge.all.symptoms.key?(symptom)
+
+        "not said of a #{family} set." unless known.symptoms.key?(symptom)
+      end
+
+      def wrong_count(symptom, cause, count)
+        unless cause == Diagnosis::Knowledge::NONE
+          wrong = wrong_cause(cause) and return wrong
+          return "not a cause of that symptom." unless known.causes.fetch(cause).weight(symptom)
+        end
+        return if count.is_a?(Numeric) && COUNTS.cover?(count) && count == count.floor
+
+        "#{count.inspect} is no such count. A whole number from 0 to #{COUNTS.max} works."
+      end
     end
   end
 end

@@ -7,7 +7,7 @@ module YellowTrack
     class CauseMark < Mark
       GOOD_SHARE = 3r / 2 # of the best's minutes
 
-      # Asked is keys of findings; cause a key.
+      # Asked is keys of findings; cause what it came to: a key, keys of a few in their order, or "none".
       Said = Struct.new(:asked, :cause)
 
       # @return [Rational] 0, or a distance that no tolerance forgives

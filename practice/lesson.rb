@@ -145,7 +145,7 @@ module YellowTrack
         def state(count)
           now = door.after(door.best.first(count))
           last = now.taken.last
-          says = last ? "#{last.finding.ask} #{last.answer.tr("_", " ").capitalize}." : now.told.first.label
+          says = last ? "#{last.finding.ask} #{last.answer.tr("_", " ").capitalize}." : now.door.said.first.label
           State.new(value: "#{count} asked, #{now.minutes.to_f.round(1)} minutes", entries: [], says:, subject: now,
             printer: nil)
         end

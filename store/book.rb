@@ -14,6 +14,8 @@ module YellowTrack
         drafts: ->(book) { Drafts.new(book.db) },
         house_rules: ->(book) { HouseRules.new(book.db, book.replaced) },
         own_kits: ->(book) { OwnKits.new(book.db, book.replaced) },
+        own_causes: ->(book) { OwnCauses.new(book.db, book.replaced) },
+        held_mends: ->(book) { HeldMends.new(book.db) },
         prices: ->(book) { Prices.new(book.db, book.replaced) },
         papers: ->(book) { Papers.new(book.db) },
         saw: ->(book) { Saw.new(book.db, book.log) },

@@ -19,7 +19,7 @@ module YellowTrack
         "note" => ->(_, one) { text?(one) }, "remark" => ->(_, one) { text?(one) },
         "correction" => ->(_, one) { text?(one) }, "override" => ->(_, one) { text?(one) },
         "step" => ->(_, one) { tick?(one) }, "time" => ->(_, one) { tick?(one) },
-        "service" => ->(_, one) { tick?(one) || list?(one) { |each| text?(each) } },
+        "service" => ->(key, one) { (key == "held") ? held?(one) : tick?(one) || list?(one) { |each| text?(each) } },
         "wait" => ->(_, one) { one.nil? || day?(one) }, "round" => ->(_, one) { one.is_a?(Integer) },
         "cut" => ->(_, one) { one.nil? || number?(one) }, "move" => ->(_, one) { move?(one) },
         "picture" => ->(_, one) {
@@ -86,6 +86,12 @@ module YellowTrack
 
       # Whether it is a look back.
       def looked?(one) = one.is_a?(Hash) && gaps?(one["gaps"])
+
+      # Whether it is what a mend proved to be at its look-back.
+      def held?(one)
+        one.is_a?(Hash) && %w[symptoms causes].all? { |key| list?(one[key]) { |each| text?(each) } } &&
+          [true, false].include?(one["held"]) && one["handed"].is_a?(Integer)
+      end
 
       # Whether it is a hand-over.
       def signed?(one)

@@ -2,170 +2,183 @@
 
 module YellowTrack
   # What ails a door that hangs, by what is said and found of it (handbook 13): the
-  # causes still standing with their shares and why, the question that tells most for
-  # its minutes, and whether enough is known. Shares are parts of 1, drops bits.
+  # causes still standing with their shares and why, and that it may be none of them; the
+  # question that tells most for its minutes; whether enough is known; what stands behind
+  # a mend. Shares are parts of 1, drops bits.
   class Diagnosis
-    NAMED = 0.8 # share from which a cause is named
-    PROVED = 0.95 # and from which a door comes down for it
-    TELLS = 0.05 # bits under which a question is not worth asking
-    SPARES = 0.15 # bits of a question from which none is asked that needs the door off
-    DANGER = 0.1 # share of a cause that can hurt somebody, to be looked at
     DECIMALS = 6
-    UNLISTED = 0.5 # weight of a cause for one symptom of several that is not its own
     FOR = 2
     AGAINST = 1
+    EXCLUDED = 4 # a cause is excluded under a quarter of what it had first
 
-    # An answer as it was taken: what stood before it.
-    Taken = Struct.new(:finding, :answer, :before)
+    # An answer as it was taken: what stood before it, and who gave it.
+    Taken = Struct.new(:finding, :answer, :before, :who) do
+      # What it says for each cause, bits, to as many decimals as causes are told apart by.
+      def says = before.says(finding, answer, who).map { |say| say.round(DECIMALS) }
 
-    # A cause with its share, and keys of the findings that speak for and against it.
-    Standing = Struct.new(:cause, :share, :for, :against) do
+      # How likely each answer was under each cause.
+      #
+      # @return [Hash{String => Array<Float>}]
+      def chances = before.answers(finding).to_h { |one| [one, before.chances(finding, one, who)] }
+    end
+
+    # A cause with its share, what it had first, and keys of the findings that speak for and against it.
+    Standing = Struct.new(:cause, :share, :first, :for, :against) do
       # @return [Hash] as it stands in the file of a diagnosis
       def to_h = {"key" => cause.key, "share" => share.round(DECIMALS), "for" => self.for, "against" => against}
+
+      # Whether what was found excludes it.
+      def excluded? = !cause.none? && share < first / EXCLUDED
     end
 
-    # What is to be asked next.
-    Question = Struct.new(:finding, :drop, :per_minute) do
-      # @return [Hash] as it stands in the file of a diagnosis
-      def to_h = {"finding" => finding.key, "drop" => drop.round(DECIMALS), "per_minute" => per_minute}
-    end
-
-    # @return [Knowledge] of its family
-    attr_reader :knowledge
-    # @return [Array<String>] keys of the symptoms
-    attr_reader :symptoms
+    # @return [Door] what is known of it
+    attr_reader :door
     # @return [Array<Taken>] answers that told something, as they were found
     attr_reader :taken
     # @return [Belief] as it stands
     attr_reader :belief
+    # @return [Belief] before anything was found
+    attr_reader :start
     # @return [Likelihoods]
     attr_reader :likelihoods
-
-    # @return [Array<Standing>] all candidates, the likeliest first
+    # @return [Prior]
+    attr_reader :prior
+    # @return [Array<Standing>] all that it can be, "none of these" too, the likeliest first
     attr_reader :causes
-    # @return [Question, nil] that tells most for its minutes; nil where none is
-    #   worth asking
+    # @return [Questions::Question, nil] that tells most for its minutes; nil once asking has ended
     attr_reader :next
+    # @return [Numeric] minutes that finding out cost; what changes nothing costs nothing
+    attr_reader :minutes
+    # @return [Quarrel, nil] answers that go ill together
+    attr_reader :quarrel
+    # @return [Questions] what can be asked as it stands
+    attr_reader :questions
+    # @return ["named", "none", "not_known", "long", "nothing_tells", nil] why nothing more is asked; nil while it is
+    attr_reader :ended
 
     # @param knowledge [Knowledge] of the door's family
-    # @param symptoms [Array<String>] one at the least
-    # @param findings [Hash{String => String, Numeric, nil}] as found: an answer, mm of
-    #   a length, nil for not known
-    # @param things [Array<String>] that the set has
-    # @param down [Boolean] whether the door is down
-    # @param mended [Array<String>] causes that are out
-    def initialize(knowledge, symptoms:, findings: {}, things: [], down: false, mended: [])
-      @knowledge, @symptoms, @findings, @things = knowledge, symptoms, findings, things
-      @down = down || told.any?(&:down)
-      @likelihoods = Likelihoods.new(told)
-      @belief = believed(mended)
-      @listed = @belief.causes.flat_map { |cause| cause.evidence.keys }.to_set
-      @taken = take.freeze
+    # @param rest [Hash] what is known of it, as Door has it
+    def initialize(knowledge, **rest)
+      @door = Door.of(knowledge:, **rest)
+      @likelihoods = Likelihoods.new(door.said, knowledge.soften)
+      @prior = Prior.new(door)
+      @belief = @start = Belief.new(prior.causes, prior.shares, likelihoods)
+      ask
       @causes = ranked.freeze
-      @next = best
+      @ending = Ending.new(causes, put: @put.length, unknown: @put.length - taken.length)
+      @questions = Questions.new(door, belief, put: @put, down: down?)
+      @quarrel = Quarrel.in(start, taken)
+      @ended = @ending.ended
+      @next = questions.best(named: named?) unless ended
+      @ended ||= "nothing_tells" unless @next
       freeze
     end
 
-    # @return [Array<Knowledge::Symptom>]
-    def told = symptoms.map { |key| knowledge.symptoms.fetch(key) }
+    # Of the door's family.
+    def knowledge = door.knowledge
 
-    # Whether the door was taken down: what is read while it hangs is not asked any more.
+    # @return [Array<String>] keys of the symptoms
+    def symptoms = door.symptoms
+
+    # Whether the door was taken down by now: what is read while it hangs is not asked any more.
     def down? = @down
 
-    # The likeliest.
+    # The likeliest of the causes that are known.
     #
     # @return [Standing, nil] nil where no cause can be
-    def first = causes.first
+    def first = causes.find { |one| !one.cause.none? }
+
+    # That it is a cause which no file knows.
+    #
+    # @return [Standing]
+    def none = causes.find { |one| one.cause.none? }
 
     # Entropy of what stands, bits.
-    def entropy = @belief.entropy
+    def entropy = belief.entropy
 
-    # Minutes that finding out cost; what changes nothing costs nothing.
-    def minutes = put.sum { |finding| finding.cost(down?) }
-
-    # @return ["asking", "open", "proving", "named"]
+    # @return ["asking", "proving", "named", "few", "none"]
     def state
-      return self.next ? "proving" : "named" if named?
+      return named? ? "proving" : "asking" if self.next
 
-      self.next ? "asking" : "open"
+      @ending.come_to
     end
 
     # Whether one cause has enough for it to be named.
-    def named? = !first.nil? && first.share >= NAMED
+    def named? = @ending.named?
 
-    # Every question that still tells something, in the file's order.
+    # What is to be mended, in this order: the one that is named, or the few that are left.
     #
-    # @return [Array<Question>]
-    def questions
-      askable.filter_map do |finding|
-        drop = @belief.drop(finding)
-        Question.new(finding, drop, (drop / finding.cost(down?)).round(DECIMALS)) if drop > TELLS
-      end
+    # @return [Array<Knowledge::Cause>]
+    def mends
+      return [first.cause] if named?
+
+      (state == "few") ? @ending.few.map(&:cause) : []
     end
 
-    # Findings that can be put to such a door, in the file's order, put or not.
+    # Causes that what was found excludes, in the file's order.
     #
-    # @return [Array<Finding>]
-    def fitting = knowledge.findings.values.select { |finding| fits?(finding) }
+    # @return [Array<Knowledge::Cause>]
+    def excluded
+      out = causes.select(&:excluded?).map(&:cause)
+      prior.causes.select { |cause| out.include?(cause) }
+    end
 
-    # Those of them that were not put yet.
+    # Findings that can be put and were not, in the file's order.
     #
     # @return [Array<Finding>]
-    def askable = fitting.reject { |finding| @findings.key?(finding.key) }
+    def askable = questions.askable
+
+    # Findings that can be put to such a door, or were, in the file's order.
+    #
+    # @return [Array<Finding>]
+    def fitting = knowledge.findings.values.select { |finding| door.fits?(finding) }
 
     # Answers that can be given to a finding.
     def answers(finding) = likelihoods.answers(finding)
 
-    # Answers that quarrel: no cause explains them together.
+    # What stands behind the mend under way; empty without one.
     #
-    # @return [Quarrel, nil]
-    def quarrel = Quarrel.in(self)
-
-    # Weight of a cause by all symptoms together, before anything was found.
-    def weight(cause) = symptoms.reduce(1) { |all, symptom| all * (cause.weight(symptom) || UNLISTED) }
+    # @return [Array<Behind::Row>]
+    def behind = door.mend ? Behind.of(door, door.mend) : []
 
     # @return [String] short: a book of causes hangs on it
     def inspect = "#<#{self.class} #{symptoms.join(", ")}: #{state}>"
 
     # As bin/service writes it.
     def to_h
-      {"format" => "yellow-track/diagnosis", "version" => 1, "entropy" => entropy.round(DECIMALS),
+      {"format" => "yellow-track/diagnosis", "version" => 2, "entropy" => entropy.round(DECIMALS),
        "minutes" => minutes.to_f.round(DECIMALS), "causes" => causes.map(&:to_h), "next" => self.next&.to_h,
-       "state" => state}
+       "state" => state, "ended" => ended, "mends" => mends.map(&:key), "excluded" => excluded.map(&:key),
+       "quarrel" => quarrel&.to_h, "behind" => behind.map(&:to_h)}
     end
 
     private
 
-    # By weights alone, nothing found yet.
-    def believed(mended)
-      possible = knowledge.causes.values.select { |cause| possible?(cause) && !mended.include?(cause.key) }
-      Belief.new(possible, possible.map { |cause| weight(cause) }, likelihoods)
-    end
-
-    def possible?(cause)
-      symptoms.any? { |symptom| cause.weight(symptom) } && (cause.if.nil? || @things.include?(cause.if))
-    end
-
-    def fits?(finding) = @listed.include?(finding.key) && finding.fits?(symptoms, @things)
-
-    # Findings that were put and count, known or not.
-    def put = @findings.keys.map { |key| knowledge.findings.fetch(key) }.select { |finding| fits?(finding) }
-
-    # Each answer on what stood before it.
-    def take
-      put.filter_map do |finding|
-        found = @findings.fetch(finding.key)
-        next if found.nil?
-
-        answer = finding.answer(found)
-        Taken.new(finding, answer, @belief).tap { @belief = @belief.after(finding, answer) }
+    # Each finding that was put, on what stood before it: what it cost, and what it told.
+    def ask
+      @put, @taken, @minutes = [], [], 0
+      @down = door.down || door.said.any?(&:down)
+      door.findings.each do |key, found|
+        finding = knowledge.findings.fetch(key)
+        put(finding, found) if door.fits?(finding)
       end
     end
 
+    def put(finding, found)
+      @put << finding
+      @minutes += finding.cost(down?)
+      @down ||= finding.door_off?
+      return if found.nil?
+
+      answer, who = finding.answer(found), door.who(finding.key)
+      @taken << Taken.new(finding, answer, belief, who)
+      @belief = belief.after(finding, answer, who)
+    end
+
     def ranked
-      says = taken.map { |one| one.before.says(one.finding, one.answer).map { |say| say.round(DECIMALS) } }
+      says = taken.map(&:says)
       standing = belief.causes.each_with_index.map do |cause, place|
-        Standing.new(cause, belief.shares[place], *why(says.map { |all| all[place] }))
+        Standing.new(cause, belief.shares[place], start.shares[place], *why(says.map { |all| all[place] }))
       end
       standing.sort_by.with_index { |one, place| [-one.share.round(DECIMALS), place] }
     end
@@ -178,32 +191,6 @@ module YellowTrack
       strongest = keyed.sort_by.with_index { |(_, say), place| [-say.abs, place] }
       speaks_for, against = [:positive?, :negative?].map { |way| strongest.select { |_, say| say.public_send(way) } }
       [speaks_for.first(FOR), against.first(AGAINST)].map { |list| list.map(&:first) }
-    end
-
-    def best
-      return if named? && !to_prove?
-
-      open = questions
-      open = open.reject { |question| question.finding.door_off? } if proving_only? || spared?(open)
-      open.max_by { |question| order(question) }
-    end
-
-    # From being named on nothing is asked that brings the door down.
-    def proving_only? = named? && !down?
-
-    # While something tells much with the door hanging, it stays where it is.
-    def spared?(open) = !down? && open.any? { |question| !question.finding.door_off? && question.drop > SPARES }
-
-    # Whether the first is to be proved: the door would come down for it, or another
-    # could hurt somebody.
-    def to_prove?
-      (first.share < PROVED && first.cause.door_off) ||
-        causes.drop(1).any? { |other| other.cause.danger && other.share >= DANGER }
-    end
-
-    # The more for its minutes first, then the fewer minutes, then the file's order.
-    def order(question)
-      [question.per_minute, -question.finding.cost(down?), -knowledge.findings.keys.index(question.finding.key)]
     end
   end
 end

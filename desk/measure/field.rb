@@ -6,7 +6,8 @@ module YellowTrack
     #
     # key   where it stands in the opening file
     # label what the fitter calls it there
-    # kind  :length, :flag, :yes_no (or not known), :choice, :count, :number, :lanes,
+    # kind  :length, :flag, :yes_no (or not known), :known (yes, no, or that nobody
+    #       knows), :choice, :count, :number, :lanes,
     #       :pair (two lengths), :layer (a material, its thickness, its share of the
     #       face), :texts or :lengths (several, parted by ;), :found (a length, or that
     #       it is not known), :text, or :kit (an id, or a whole sheet)
@@ -79,6 +80,7 @@ module YellowTrack
                            else
                              (value ? "yes" : "no")
                            end]
+        when :known then [Field::KNOWN.key(value) || value.to_s]
         when :number then [value.is_a?(Numeric) ? Numbers.plain(value).to_s : value.to_s]
         when :lengths then [Array(value).map(&told).join("; ")]
         when :kit then [value.is_a?(Hash) ? value["id"].to_s : value.to_s]
@@ -105,7 +107,7 @@ module YellowTrack
         when :found then Field::UNKNOWN.match?(list.first) ? "unknown" : meant.call(list.first)
         when :pair then list.values_at(0, 1).map { |text| meant.call(text.to_s) }
         when :texts, :lengths then several(list.first, meant)
-        when :yes_no then {"yes" => true, "no" => false}.fetch(list.first, list.first)
+        when :yes_no, :known then Field::KNOWN.fetch(list.first, list.first)
         when :number then number(list.first)
         when :count then Integer(list.first, 10, exception: false) || list.first
         when :lanes then list.first.split(",").map { |lane| Integer(lane, 10, exception: false) || lane }
@@ -149,6 +151,7 @@ module YellowTrack
     end
 
     Field::YES_NO = {"yes" => "yes", "no" => "no"}.freeze
+    Field::KNOWN = {"yes" => true, "no" => false}.freeze # as the opening file holds them
     Field::NONE = "none" # typed where a list is read, and empty
     Field::UNKNOWN = /\A(unknown|not known|\?)\z/i # typed of a length that is not
     Field::LENGTHS = %i[length found pair layer lengths].freeze

@@ -92,9 +92,8 @@ module YellowTrack
       # All of them, in the unit that is shown.
       def all_checks
         return service.checks if others?
-        return @reckoned.checks unless translated? && plan
 
-        piece(:checks, shown) { Plan.of(opening, closure: plan.closure, printer:).checks }
+        service.on? ? planned_checks + service.checks : planned_checks
       end
 
       # The worst level of some checks, by how their codes begin; notes do not
@@ -165,6 +164,14 @@ module YellowTrack
       # @return [Opening] as it stands then
       def note(*entries, who:, columns: {})
         with(book.openings.note(id, *entries, who:, columns:, listing: Listing.of(book)))
+      end
+
+      private
+
+      def planned_checks
+        return @reckoned.checks unless translated? && plan
+
+        piece(:checks, shown) { Plan.of(opening, closure: plan.closure, printer:).checks }
       end
     end
   end

@@ -66,6 +66,7 @@ module YellowTrack
           next if field.same?(now.document[field.key], value, own: @own)
 
           document = OnceMore.without(changed(now.document, field.key, value), field.key)
+          document = DoorService::Changes.told(document, field.key)
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)

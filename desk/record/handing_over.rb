@@ -18,7 +18,8 @@ module YellowTrack
       PLACES = %w[top middle bottom].freeze
       # Checks that tell how to measure, choose and fit: once it hangs they are settled.
       FITTERS = /\A(survey|alter|height|head|guide|soft_close|makeup)\.|\.(studs|header|nogging|standoff|lap\.\w+|guide|
-        fin|groove|inset|lift|service|fixing|nib|strike|lead|wide|hidden|top|setback)\z/x
+        fin|groove|inset|lift|service|fixing|nib|strike|lead|wide|hidden|top|setback)\z|
+        \Aservice\.(unsure|proof|quarrel|danger|marks|hold|replace|again)\z/x
 
       # @return [Opening]
       attr_reader :opening
@@ -135,16 +136,23 @@ module YellowTrack
         end
       end
 
-      # Writes down what was read when it was looked back.
+      # Writes down what was read when it was looked back, and of a mend whether it held.
       #
       # @param read [Hash{String => Hash{String => Rational}}] mm
+      # @param mend [String] MendHeld::HELD, or the cause that it was; empty where nobody says
       # @raise [Fault] where nothing was read
-      def look_back!(read, who:)
+      def look_back!(read, who:, mend: "")
         raise Fault.new("It was not handed over yet: there is nothing to look back at.", key: "look") unless last
-        raise Fault.new("No gap was read. Read one at least, beside its hand-over.", key: "look") if read.empty?
 
-        opening.note({kind: "hand-over", key: "look-back", before: nil, after: {"gaps" => plain(read)}}, who:)
-        due([])
+        proved = MendHeld.new(opening, last).proved(mend)
+        raise Fault.new("No gap was read. Read one at least, beside its hand-over.", key: "look") unless
+          read.any? || proved
+
+        book.transaction do
+          opening.note({kind: "service", key: "held", before: nil, after: proved}, who:) if proved
+          opening.note({kind: "hand-over", key: "look-back", before: nil, after: {"gaps" => plain(read)}}, who:)
+          due([])
+        end
       end
 
       # What changed since the hand-over.
@@ -159,15 +167,25 @@ module YellowTrack
 
       def refusals(told)
         return [Fault.new(ANEW, key: "anew")] if anew? && told.anew.empty?
+        return barred if mending? && !opening.service.may_hang?
         return [] if settled? || !told.reason.empty?
 
         [Fault.new("Gaps are not #{ready? ? "settled. Settle" : "read. Read"} them, or say why it is handed over so.",
           key: "reason")]
       end
 
+      # What stands behind the mend, open or found, and would bring it down again.
+      def barred
+        opening.service.barring.map do |row|
+          Fault.new("It would fall again: #{row.cause.label.downcase}. #{row.finding.ask} Look, mend that too, or " \
+            "override it with a reason.", key: "reason")
+        end
+      end
+
       def record(told, mended)
         {"gaps" => plain(gaps), "fitted" => fitted, "look_back" => told.look_back, "names" => told.names,
          "signatures" => told.signatures, "reason" => told.reason, "anew" => told.anew, "mended" => mended,
+         **(mended ? {"mends" => MendHeld.of(opening.service)} : {}),
          "open" => open_points.map { |check, reason| [check.level.to_s, check.says, reason] }}
       end
 
@@ -188,9 +206,9 @@ module YellowTrack
       def mended
         return [] unless opening.service.on?
 
-        causes = [*opening.service["mended"], *opening.service["cause"]].uniq
-          .filter_map { |key| opening.service.knowledge.causes[key] }
-        causes.map { |cause| mended_line(cause) }
+        service = opening.service
+        before = [*service["mended"]].filter_map { |key| service.knowledge.causes[key] }
+        (before | service.mending).map { |cause| mended_line(cause) }
       end
 
       # What was done and what was fitted, as it was ticked: what is only proposed was not done.

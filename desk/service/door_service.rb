@@ -6,17 +6,18 @@ module YellowTrack
     # it, how far the mend is.
     class DoorService
       include Changes
+      include Found
+      include Steps
 
       ROLLERS = 2 # under a panel
       ALWAYS_ASKED = "ask" # how a finding was found that a mend does not alter
+      SLIDES = "slider_move" # what a mend leads on to whose adjusters are turned
       DAMP = %w[washed weather].freeze
       FALLS = %w[fallen track_loose jumps].freeze # symptoms of a door that can fall
       STEPS = %w[free mark fix off hang].freeze
+      BY_HAND = 45 # minutes of a mend that no file knows
       AGAIN = 42 * 24 * 3600 # seconds within which a symptom is back
       THIRD = 3 # times that a cause is named
-
-      # A step of the mend: its key in the log, and what is done.
-      Step = Struct.new(:key, :says)
 
       # @param opening [Opening]
       def initialize(opening)
@@ -41,56 +42,53 @@ module YellowTrack
       # @return [:head, :floor, :wall]
       def carried = @opening.kit.manner.carried
 
+      # What is known of such doors, the firm's own book too.
+      #
       # @return [Diagnosis::Knowledge]
-      def knowledge = Files::Knowledge.of(family)
-
-      # @return [Array<String>] that the set has
-      def things = knowledge.things.keys.select { |thing| thing?(thing) }
-
-      # Symptoms that are said and can be said of it.
-      def symptoms
-        (self["symptoms"] || []).select do |key|
-          symptom = knowledge.symptoms[key]
-          symptom && (symptom.if.nil? || things.include?(symptom.if))
-        end
-      end
+      def knowledge = @knowledge ||= Files::Knowledge.of(family).with(@opening.book.own_causes.of(family))
 
       # @return [Diagnosis, nil] nil while nothing is said
       def diagnosis
         return if symptoms.empty?
 
-        @diagnosis ||= @opening.piece(:diagnosis) do
-          Diagnosis.new(knowledge, symptoms:, findings:, things:, down: self["down"] == true, mended: out)
+        @diagnosis ||= begin
+          counts = FirmsCounts.of(@opening.book, knowledge)
+          @opening.piece(:diagnosis, counts, knowledge.own) { diagnosed(counts) }
         end
       end
 
-      # What was found, in the order found; nil for what is not known.
+      # Rows of what stands behind the mend in hand.
       #
-      # @return [Hash{String => String, Rational, nil}]
-      def findings
-        ruled = Diagnosis::Likelihoods.new(symptoms.map { |key| knowledge.symptoms.fetch(key) })
-        (@opening.document["service.findings"] || {}).keys.filter_map { |key|
-          finding = knowledge.findings[key] or next
-          value = self["findings.#{key}"]
-          next if value.nil?
+      # @return [Array<Diagnosis::Behind::Row>]
+      def behind = @behind ||= diagnosis&.behind || []
 
-          answer = (value == "unknown") ? nil : value
-          next if answer && !possible?(finding, answer, ruled)
+      # Rows that stand, open or found, and bar hanging: it would fall again.
+      def barring = behind.select(&:stop?)
 
-          [key, answer]
-        }.to_h
-      end
+      # Whether it may hang: nothing behind its mend bars it, or somebody said why he hangs it all the same.
+      def may_hang? = barring.empty? || @opening.overrides.key?("service.behind")
 
       # Causes that are out: mended, or proved wrong.
       def out = (self["mended"] || []) | (self["wrong"] || [])
 
-      # The cause that was taken up.
+      # The cause that was taken up; where none of the known ones fits, what was written down by hand.
       #
       # @return [Diagnosis::Knowledge::Cause, nil]
-      def cause = self["cause"] && knowledge.causes[self["cause"]]
+      def cause
+        return by_hand if self["cause"] == Diagnosis::Knowledge::NONE
 
-      # Whether the door comes down for it.
-      def comes_down? = self["down"] == true || (cause&.door_off || false)
+        self["cause"] && knowledge.causes[self["cause"]]
+      end
+
+      # Whether the door comes down for it: as its cause says, or where its adjusters are slots that cannot be reached
+      # while it hangs.
+      def comes_down? = self["down"] == true || (cause&.door_off || false) || unreached?
+
+      # Whether its adjusters have to be reached, and go by a slot: then somebody has to say whether they can be.
+      def by_slot? = (cause&.leads_to&.include?(SLIDES) && Adjust.slot?(@opening.kit)) || false
+
+      # Whether it comes down for its adjusters alone.
+      def unreached? = by_slot? && self["reached"] != true
 
       # Ways in which it is freed: the one of its track, where that is known.
       #
@@ -111,34 +109,6 @@ module YellowTrack
         layers = @opening.opening["makeup"] || []
         self["has.infill"] == true || layers.any? { |layer| Makeup::FRAGILE.include?(layer["material"]) }
       end
-
-      # @return [Array<Step>]
-      def freeing = steps("free", (ways.length == 1) ? ways.first.order : [])
-
-      # Steps that mark how it hung.
-      def marks = steps("mark", Files::TakingDown.marks)
-
-      # Steps that mend its cause; none without one.
-      def fix = cause ? steps("fix.#{cause.key}", cause.fix) : []
-
-      # What is done while it is off, whatever it was taken down for.
-      def while_off
-        return [] unless cause && comes_down?
-
-        steps("off.#{cause.key}", [Files::TakingDown.always_off, *cause.while_off].uniq)
-      end
-
-      # Every step there is, for the log's words.
-      def all_steps = [*freeing, *marks, *fix, *while_off]
-
-      # A step, by its key.
-      def find(key) = all_steps.find { |step| step.key == key }
-
-      # The entry that ticked a step; nil for one that is not done.
-      def tick(step) = ticks[step.key]&.then { |entry| entry if entry.after }
-
-      # Whether all of some steps are ticked.
-      def done?(list) = list.any? && list.all? { |step| tick(step) }
 
       # Whether it is off, by what was ticked or said.
       def off? = self["down"] == true || diagnosis&.down? || done?(freeing)
@@ -179,7 +149,7 @@ module YellowTrack
       #
       # @return [Hash{String => Numeric}]
       def figures
-        usual = {"hours" => cause && cause.minutes / 60.0, "hands" => cause && [cause.hands, hands].max,
+        usual = {"hours" => cause && mend_minutes / 60.0, "hands" => mend_hands,
                  "rate" => @opening.book.prices.all["rate"], "new_hands" => 1}
         usual.merge((self["figures"] || {}).compact).compact
       end
@@ -187,7 +157,7 @@ module YellowTrack
       # What the mend in hand takes.
       #
       # @return [Mending::Work, nil] without one
-      def work = (Mending::Work.new(cause.minutes * [cause.hands, hands].max, cause.parts) if cause && !closed?)
+      def work = (Mending::Work.new(mend_minutes * mend_hands, mend_parts) if cause && !closed?)
 
       # @return [Mending::Replacing, nil] without a cause
       def replacing = cause && Mending::Replacing.new(figures)
@@ -201,7 +171,7 @@ module YellowTrack
         return "look" unless cause
         return "take-down" if comes_down? && !off?
 
-        ([*fix, *while_off].all? { |step| tick(step) }) ? "rehang" : "mend"
+        ([*fix, *while_off].all? { |step| tick(step) } && may_hang?) ? "rehang" : "mend"
       end
 
       # What was learnt of other doors.
@@ -220,18 +190,6 @@ module YellowTrack
         left.length == 3 && left.max - left.min <= @opening.even_within
       end
 
-      # What was done for a cause, in the words of its steps, each as it was ticked.
-      #
-      # @param cause [Diagnosis::Knowledge::Cause]
-      # @return [Array<String>]
-      def done_for(cause)
-        [*steps("fix.#{cause.key}", cause.fix), *steps("off.#{cause.key}", cause.while_off)]
-          .select { |step| tick(step) }.map(&:says)
-      end
-
-      # Whether every step of its mend is ticked.
-      def mended?(cause) = done?(steps("fix.#{cause.key}", cause.fix))
-
       # A gap as it was left: what was typed, else what the bench read last at the jamb.
       #
       # @param place [String] "top", "middle", "bottom"
@@ -240,29 +198,18 @@ module YellowTrack
 
       private
 
-      # Whether an answer is one, and not ruled out by what is said.
-      def possible?(finding, answer, likelihoods)
-        (named = finding.answer(answer)) && !likelihoods.ruled_out(finding).include?(named)
-      end
-
-      def steps(kind, list) = list.each_with_index.map { |says, place| Step.new("#{kind}.#{place + 1}", says) }
-
-      def ticks = @ticks ||= @opening.record.latest("service")
-
-      def thing?(thing)
-        said = self["has.#{thing}"]
-        said.nil? ? usual?(thing) : said
-      end
-
-      # What the set itself says of a thing.
-      def usual?(thing)
-        set = @opening.opening
-        case thing
-        when "neighbour" then (set["panels"] || set["leaves"] || set["pattern"]&.length || 1) > 1
-        when "half_jamb" then !set["half_jamb"].nil?
-        when "damper" then set["soft_close"] ? true : false
-        when "infill" then (set["makeup"] || []).any? { |layer| Makeup::FRAGILE.include?(layer["material"]) }
+      # A mend that no file knows: its only step is what it was.
+      def by_hand
+        was = self["was"] or return
+        knowledge.none.dup.tap do |made|
+          made.label, made.fix, made.minutes, made.hands, made.door_off = was, ["Mend it: #{was}"], BY_HAND, 1, false
         end
+      end
+
+      def diagnosed(counts)
+        under_way = cause.key if cause && !cause.none?
+        Diagnosis.new(knowledge, symptoms:, findings:, things:, passed:, down: self["down"] == true, mended: out, told:,
+          phone: self["phone"] == true, counts:, mend: under_way)
       end
 
       # Gaps read at the bench, once it hangs again.

@@ -48,17 +48,21 @@ module YellowTrack
         end
       end
 
+      KNOWN = {"yes" => "there", "no" => "not there", "unknown" => "not known"}.freeze
       MADE_OF = Mending::Material::CARRIES.keys.to_h { |name| [name, name] }.freeze
 
       ALL = [
         field("words", "in the customer's words", :text),
-        field("has.neighbour", "another beside it", :yes_no, options: Field::YES_NO),
-        field("has.damper", "soft close", :yes_no, options: Field::YES_NO),
-        field("has.half_jamb", "half jamb", :yes_no, options: Field::YES_NO),
-        field("has.infill", "glass, mirror or loose infill", :yes_no, options: Field::YES_NO),
+        field("has.neighbour", "another beside it", :known, options: KNOWN),
+        field("has.damper", "soft close", :known, options: KNOWN),
+        field("has.half_jamb", "half jamb", :known, options: KNOWN),
+        field("has.infill", "glass, mirror or loose infill", :known, options: KNOWN),
         field("leaves", "leaves", :count, options: (1..4).to_h { |count| [count.to_s, count.to_s] }),
         field("leaf", "which one, from the left", :count, options: (1..4).to_h { |place| [place.to_s, place.to_s] }),
         field("track", "how it comes out", :choice, options: TRACKS),
+        field("phone", "asked by telephone", :flag), field("told", "found by telephone", :texts),
+        field("was", "what it was", :text),
+        field("reached", "its adjusters are reached while it hangs", :yes_no, options: Field::YES_NO),
         field("propped", "propped, it cannot fall", :flag), field("down", "it is down", :flag),
         field("symptoms", "what is said", :texts), field("holder", "how many hold it", :count,
           options: (1..4).to_h { |count| [count.to_s, count.to_s] }),
@@ -86,14 +90,20 @@ module YellowTrack
       def title(key) = TITLES[key] || found(key).label
 
       # A value of the log that is told by keys, in words; nil for any other.
-      def words(key, value)
-        known = Files::Knowledge.all
+      #
+      # @param known [Diagnosis::Knowledge] that has them
+      def words(key, value, known: Files::Knowledge.all)
         case key
         when "service.symptoms" then listed(value) { |one| known.symptoms[one]&.label }
-        when "service.cause", "service.mended", "service.wrong" then listed(value) { |one| known.causes[one]&.label }
+        when "service.cause", "service.mended", "service.wrong" then listed(value) { |one| cause_name(one, known) }
         when "service.findings" then (value || {}).empty? ? "nothing" : Count.told(value.length, "answers")
         else found(key) && (value.nil? ? "nothing" : found(key).options&.fetch(value, value) || value.to_s)
         end
+      end
+
+      # What a cause is called, by its key; the key itself where nobody knows it.
+      def cause_name(key, known)
+        (key == Diagnosis::Knowledge::NONE) ? known.none.label : known.causes[key]&.label || key
       end
 
       # Values of a list, in words.

@@ -9,7 +9,7 @@ module YellowTrack
       ON = {looked: %w[service.safe service.danger service.unsure], taken_down: %w[service.hold service.marks],
             mended: %w[service.gain service.offset service.bar service.mortise service.rating service.lip
               service.fixing service.probe],
-            rehung: %w[service.while_off service.edge service.wait service.pull]}.freeze
+            rehung: %w[service.behind service.while_off service.edge service.wait service.pull]}.freeze
 
       module_function
 
@@ -40,9 +40,12 @@ module YellowTrack
         return to_say("Press where it troubles, or say what is said of it.") unless made
         return to_say("No cause is left of what is said. Say something else.") unless made.first
         return step("On to #{service.reached.tr("-", " ")}.", service.reached) if service.cause
-        return step(made.next.finding.ask, "look", "service.ask") if made.next
+        return step(made.next.ask, "look", "service.ask") if made.next
+        return step("#{made.mends.first.label}: take it up.", "look", "service.causes") if made.mends.any?
+        return step("None of these fits. Look by hand, and write down what it was.", "look", "service.was") unless
+          service["was"]
 
-        step("#{made.first.cause.label}: take it up.", "look", "service.causes")
+        step("#{service["was"]}: take it up.", "look", "service.ended")
       end
 
       # That something is to be said of it first.
@@ -71,6 +74,8 @@ module YellowTrack
       # What is next while Rehang is.
       def rehang_next(opening)
         service = opening.service
+        return step("Before it hangs: #{service.barring.first.finding.ask}", "rehang", "service.behind") unless
+          service.may_hang?
         return step("Hand it over, with what was found and how it was left.", "hand-over") if service.left_read?
         unless opening.plan
           return step("Say how wide and how high a panel is: turns are reckoned with it.", "rehang", "set.width")

@@ -75,7 +75,7 @@ module YellowTrack
 
       def facts
         Visits::Agenda::Facts.new(letter: @opening.letter, kind: serving? ? Visits::Agenda::SERVICE : manner,
-          has: serving? ? served_has : has, counts:, hands:, dry: @opening.service.cause&.wait_hours, mend_hands:,
+          has: serving? ? served_has : has, counts:, hands:, dry: @opening.service.mend_wait, mend_hands:,
           long: !set.nil? && set.track.length > Visits::Agenda::LONG)
       end
 
@@ -83,7 +83,7 @@ module YellowTrack
 
       def hands = (set && !@opening.others?) ? set.hands : @opening.service.hands
 
-      def mend_hands = @opening.service.cause && [@opening.service.cause.hands, hands].max
+      def mend_hands = @opening.service.mend_hands
 
       def served_has = @opening.service.comes_down? ? %w[comes_down] : []
 
@@ -102,8 +102,8 @@ module YellowTrack
       end
 
       def counts
-        {"once" => 1, "panel" => set ? set.panels.length : 1, "mend" => @opening.service.cause&.minutes || UNNAMED,
-         **(set ? sizes : {})}
+        {"once" => 1, "panel" => set ? set.panels.length : 1,
+         "mend" => @opening.service.mend_minutes.nonzero? || UNNAMED, **(set ? sizes : {})}
       end
 
       def sizes

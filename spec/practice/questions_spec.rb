@@ -39,7 +39,7 @@ RSpec.describe YellowTrack::Practice::Drills do
     end,
     "service" => ->(made, question) {
       {"cause" => YellowTrack::Practice::CauseMark::Said.new(question.document["findings"].keys,
-        made.named? ? made.first.cause.key : nil)}
+        made.mends.empty? ? "none" : made.mends.map(&:key).join(","))}
     },
     "visits" => lambda do |visits, _|
       held = visits.chain.select { |one| %w[wait other].include?(one.by) }

@@ -6,18 +6,26 @@ module Doors
 
   module_function
 
-  # @return [Array(String, Array<String>, Array<String>)] family, things, symptoms
+  # @return [Array(String, Hash{String => Boolean, nil}, Array<String>)] family, things, symptoms
   def any(random)
     family = ALL.families.sample(random:)
-    things = ALL.things.keys.select { random.rand < 0.6 }
+    things = ALL.things.keys.to_h { |key| [key, [true, false, nil].sample(random:)] }
     said = YellowTrack::Files::Knowledge.of(family).symptoms.values
-      .select { |symptom| symptom.if.nil? || things.include?(symptom.if) }
+      .select { |symptom| symptom.if.nil? || things[symptom.if] != false }
     [family, things, said.sample(random.rand(1..2), random:).map(&:key)]
   end
 
   def diagnosis(door, findings = {}, **rest)
     family, things, symptoms = door
-    YellowTrack::Diagnosis.new(YellowTrack::Files::Knowledge.of(family), symptoms:, things:, findings:, **rest)
+    YellowTrack::Diagnosis.new(YellowTrack::Files::Knowledge.of(family), symptoms:, things: all_things(things),
+      findings:, **rest)
+  end
+
+  # Things as they are known; of a list all others are lacking.
+  def all_things(things)
+    return things if things.is_a?(Hash)
+
+    ALL.things.keys.to_h { |key| [key, things.include?(key)] }
   end
 
   # Some of its questions answered at random.

@@ -19,6 +19,8 @@ RSpec.describe "Who may what" do
     POST /crew/invitations/1/withdraw o
     POST /crew/9/close o
     GET /along ol
+    GET /causes ol
+    POST /causes/own_x/drop o
     POST /along o
     POST /along/decide o
     POST /along/pictures o
@@ -100,6 +102,7 @@ RSpec.describe "Who may what" do
     POST /openings/1/rounds -
     POST /openings/1/service -
     POST /openings/1/service/mended -
+    POST /openings/1/service/own -
     POST /openings/1/service/steps -
     POST /openings/1/set o
     POST /openings/1/steps -

@@ -23,12 +23,13 @@ RSpec.describe "A door that hangs badly" do
   it "asks one question at a time, and says why each cause stands where it does" do
     say("service.symptoms", "scrapes")
     asked = 0
-    until service.diagnosis.named? || asked > 9
-      key = service.diagnosis.next.finding.key
+    until service.diagnosis.next.nil? || asked > 12
+      question = service.diagnosis.next
+      finding = question.finding or next say("service.has.#{question.thing.key}", "no")
       look("/openings/#{id}/look")
-      expect(page.at_css("#answer-#{key.tr("_", "-")} label").text).to eq service.diagnosis.next.finding.ask
-      answer = {"came" => "slowly", "low" => "both_ends", "old_wheels" => "yes"}[key]
-      say("service.findings.#{key}", answer || service.diagnosis.next.finding.answers.last)
+      expect(page.at_css("#answer-#{finding.key.tr("_", "-")} label").text).to eq question.ask
+      answer = {"came" => "slowly", "low" => "both_ends", "old_wheels" => "yes"}[finding.key]
+      say("service.findings.#{finding.key}", answer || finding.answers.last)
       asked += 1
     end
     look("/openings/#{id}/look")
@@ -73,7 +74,8 @@ RSpec.describe "A door that hangs badly" do
     tick("fix.wheel_worn.1")
     say("set.kit", "roll-36", stage: "look")
     expect(service.tick(service.fix.first)).not_to be_nil
-    expect(service.diagnosis.causes.map { |one| one.cause.for }).to all include("bottom-rolling")
+    known = service.diagnosis.causes.map(&:cause).reject(&:none?)
+    expect(known.map(&:for)).to all include("bottom-rolling")
     expect(service["cause"]).to eq "wheel_worn"
   end
 
@@ -82,7 +84,7 @@ RSpec.describe "A door that hangs badly" do
     {"came" => "from_new", "old_wheels" => "yes", "wheels_on" => "no", "wheels_turn" => "no", "rolls" => "yes",
      "track_look" => "dent"}.each { |key, answer| say("service.findings.#{key}", answer) }
     look("/openings/#{id}/look")
-    expect(plain(page.text)).to include("These hardly ever come together").and include("Ask again:")
+    expect(plain(page.text)).to include("These answers go ill together").and include("Ask again:")
   end
 
   it "tells in the log what was said, found, taken up and done, in words" do

@@ -52,6 +52,11 @@ module YellowTrack
           }
         end
 
+        # Whether the mend held, and what may be said of that.
+        #
+        # @return [Desk::MendHeld, nil] nil for what was not mended
+        def mend_held = Desk::MendHeld.new(opening, last).then { |held| held if held.mend? }
+
         # Each look back with what changed.
         #
         # @return [Array<Array(Store::Log::Entry, Desk::HandingOver::Compared)>]

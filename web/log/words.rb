@@ -24,7 +24,7 @@ module YellowTrack
           case entry.kind
           when "reading", "choice" then changed(entry)
           when "move" then move(entry)
-          when "service" then "#{entry.after ? "Done" : "Taken back"}: #{served(entry.key)}"
+          when "service" then service(entry)
           when "step" then "#{entry.after ? "Done" : "Taken back"}: #{step(entry.key)}"
           when "time" then "#{entry.after ? "Done" : "Not done"}: #{entry.key} (visits)"
           when "hand-over" then handed(entry)
@@ -46,7 +46,10 @@ module YellowTrack
         end
 
         # What is told by its key in the knowledge of doors, in words.
-        def known(entry) = [entry.before, entry.after].map { |value| Desk::ServiceFields.words(entry.key, value) }
+        def known(entry)
+          known = @opening.service.knowledge
+          [entry.before, entry.after].map { |value| Desk::ServiceFields.words(entry.key, value, known:) }
+        end
 
         def changed(entry)
           return "set: taken as it stood" if entry.key == "set" && entry.before == entry.after
@@ -86,6 +89,19 @@ module YellowTrack
           }.join("; ")
           (entry.key == "signed") ? "Handed over, to look back on #{entry.after["look_back"]}. Gaps: #{gaps}." :
             "Looked back. Gaps: #{gaps}."
+        end
+
+        def service(entry)
+          return held(entry.after) if entry.key == "held"
+
+          "#{entry.after ? "Done" : "Taken back"}: #{served(entry.key)}"
+        end
+
+        # What a mend proved to be at its look-back.
+        def held(told)
+          known = @opening.service.knowledge
+          causes = told["causes"].map { |cause| Desk::ServiceFields.cause_name(cause, known) }.join("; ")
+          told["held"] ? "The mend held: #{causes}" : "The mend did not hold. It was: #{causes}"
         end
 
         def served(key) = @opening.service.find(key)&.says || key.tr("._", "  ")

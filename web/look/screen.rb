@@ -5,14 +5,31 @@ module YellowTrack
     module Look
       # Look: what is said of a door, one question at a time, what it still can be.
       class Screen < ServiceScreen
-        CHECKS = %w[service.safe service.danger service.unsure service.insects service.again].freeze
+        CHECKS = %w[service.safe service.danger service.insects service.again].freeze
         HOW = {"ask" => "ask", "look" => "look", "measure" => "measure"}.freeze
         SHOWN = 4 # causes, the others behind a press
-        HAS = %w[has.neighbour has.damper has.half_jamb has.infill].freeze
         APART = 6 # causes that are told apart
+        BY_HAND = 4 # findings that are looked at by hand where no cause fits
+        EXCLUDED = 6 # causes that are told as excluded, the others behind a press
+        LIKELY = 0.1 # share from which parts of a cause are brought along
+        BACK = 2 # times that a cause held here, from which it is told
+        # What a thing of the set is called: nobody knows, it is there, it is not.
+        HAS = {
+          "neighbour" => ["another beside it?", "another beside it", "none beside it"],
+          "damper" => ["soft close?", "soft close", "no soft close"],
+          "half_jamb" => ["half jamb?", "half jamb", "no half jamb"],
+          "infill" => ["glass, loose infill?", "glass, loose infill", "no glass"]
+        }.freeze
+        NEXT = {nil => "yes", true => "no", false => "unknown"}.freeze # what a press makes of it
+
+        # A thing of the set, as it is pressed: what it is called as it stands, the state, and what a press says.
+        Has = Struct.new(:key, :words, :state, :pressed) do
+          # What it is called, for somebody who cannot see how it is drawn.
+          def told = {true => "there", false => "not there"}.fetch(state, "not known")
+        end
 
         # A cause as it stands, with why in words.
-        Bar = Struct.new(:standing, :for, :against, :house, :kit, :wrong) do
+        Bar = Struct.new(:standing, :for, :against, :house, :kit, :wrong, :shift) do
           # The cause whose bar it is.
           def cause = standing.cause
 
@@ -33,7 +50,33 @@ module YellowTrack
         def places = knowledge.places.keys
 
         # A set as others hung it, to be pressed where it troubles.
-        def picture = Drawing::HungSet.new(opening.kit.manner, panels, leaf: service["leaf"])
+        def picture
+          Drawing::HungSet.new(opening.kit.manner, panels, leaf: service["leaf"],
+            has: service.things.select { |_, there| there }.keys)
+        end
+
+        # Things that matter to such a door, each a press: there, not there, not known.
+        #
+        # @return [Array<Has>]
+        def things
+          knowledge.things.values.select { |thing| matters?(thing) }.map do |thing|
+            state = service.things[thing.key]
+            Has.new(thing.key, HAS.fetch(thing.key)[{nil => 0, true => 1, false => 2}.fetch(state)], state,
+              NEXT.fetch(state))
+          end
+        end
+
+        # Whether it is asked by telephone.
+        def phone? = service["phone"] == true
+
+        # What a telephone call is for: who is sent and what he brings, by the causes that are likely yet.
+        #
+        # @return [Struct] parts, hands, minutes
+        def to_bring
+          causes = diagnosis.mends
+          causes = likely if causes.empty?
+          {parts: causes.flat_map(&:parts).uniq, hands: causes.map(&:hands).max, minutes: causes.map(&:minutes).max}
+        end
 
         # Whether something is said at a place.
         def said_at?(name) = (knowledge.places.fetch(name) & service.symptoms).any?
@@ -58,11 +101,11 @@ module YellowTrack
         # What is looked at before anything is asked.
         def first_looks = service.symptoms.map { |key| knowledge.symptoms.fetch(key).first }
 
-        # What was answered, in the order found.
+        # What was answered, the last first.
         #
         # @return [Array<FieldRow>]
         def asked
-          service.findings.keys.map { |key| knowledge.findings.fetch(key) }.select { |one| fits?(one) }
+          service.findings.keys.reverse.map { |key| knowledge.findings.fetch(key) }.select { |one| fits?(one) }
             .map { |finding| field("service.findings.#{finding.key}") }
         end
 
@@ -75,21 +118,24 @@ module YellowTrack
         # @return [Diagnosis::Question, nil]
         def question = diagnosis.next
 
-        # How a finding is found, in words.
-        def how(finding) = HOW.fetch(finding.how)
+        # How it is found, in words; of a thing it is asked.
+        def how(question) = question.finding ? HOW.fetch(question.finding.how) : "ask"
+
+        # Whether an answer came by telephone.
+        def by_phone?(key) = service.told.include?(key.delete_prefix("service.findings."))
 
         # What a finding needs; nil for a hand and an eye.
         def needs(finding) = {"tool" => "a tool", "door off" => "the door off"}[finding.needs]
 
-        # Minutes of a finding as the door hangs now.
-        def cost(finding) = minutes_of(finding.cost(diagnosis.down?))
+        # Minutes of a question as the door hangs now.
+        def cost(question) = minutes_of(question.finding ? question.finding.cost(diagnosis.down?) : question.minutes)
 
         # Answers to press, in words; of a length none.
         def answers(finding) = finding.length? ? {} : diagnosis.answers(finding).to_h { |one| [one, one.tr("_", " ")] }
 
         # What it would tell apart: the first two whose likeliest answers differ.
         def apart(finding)
-          likely = diagnosis.causes.first(APART).map do |one|
+          likely = known_causes.first(APART).map do |one|
             [one.cause, diagnosis.likelihoods.of(finding, one.cause).max_by(&:last).first]
           end
           one, other = likely.combination(2).find { |(_, some), (_, another)| some != another }
@@ -103,38 +149,95 @@ module YellowTrack
           (diagnosis.askable - [question&.finding]).map { |finding| field("service.findings.#{finding.key}") }
         end
 
-        # What would still tell the first two apart, once asking has ended.
-        def still_apart
-          return [] if diagnosis.named?
-
-          diagnosis.askable.select { |finding| apart(finding) && diagnosis.belief.drop(finding) > 0.01 }.first(3)
-        end
-
         # @return [Array<Bar>] the likeliest first
         def bars = @bars ||= diagnosis.causes.map { |one| bar(one) }
 
-        # Bars that are shown at once.
-        def shown = bars.first(SHOWN)
+        # Bars that are shown at once: that of none of them always.
+        def shown = bars.select.with_index { |one, place| place < SHOWN || one.cause.none? }
 
         # Bars that are folded away.
-        def rest = bars.drop(SHOWN)
+        def rest = bars - shown
 
         # What the asking has come to, in a sentence.
         def stands
-          first = diagnosis.first
           case diagnosis.state
-          when "asking" then "Named at 80 %."
-          when "proving" then "Named: #{first.cause.label}. Still to be proved, as long as the door hangs."
-          when "named" then "Named: #{first.cause.label}."
-          else "Nothing more tells much. Mend in this order, asking again after each: #{in_order}."
+          when "asking" then "Named from #{per_cent(YellowTrack::Diagnosis::Ending::NAMED)} on."
+          when "proving" then "Named: #{diagnosis.first.cause.label}. Still to be proved."
+          when "named" then "Named: #{diagnosis.first.cause.label}."
+          when "few" then "A few are left. Mend in this order; ask again after each."
+          else "None of these fits. Look by hand."
           end
         end
+
+        # Why nothing more is asked.
+        def why_ended
+          {"none" => "What was found fits none of the known causes.",
+           "not_known" => "Four answers were not known: whoever can look has to look.",
+           "long" => "Twelve things were asked: more of them tells no more.",
+           "nothing_tells" => "Nothing more that can be asked tells much."}[diagnosis.ended]
+        end
+
+        # What is mended, one after the other: the cause, and its share.
+        #
+        # @return [Array<Bar>]
+        def few = diagnosis.mends.map { |cause| bars.find { |one| one.cause == cause } }
+
+        # Bars of the causes that what was found excludes, the oftenest of such doors first.
+        #
+        # @return [Array<Bar>]
+        def excluded
+          bars.select { |one| diagnosis.excluded.include?(one.cause) }.sort_by { |one| -one.standing.first }
+        end
+
+        # What is looked at by hand where no cause fits: what tells most yet, whatever it costs.
+        #
+        # @return [Array<Diagnosis::Finding>]
+        def by_hand
+          diagnosis.askable.reject { |finding| finding.how == "ask" }
+            .max_by(BY_HAND) { |finding| diagnosis.belief.drop(finding) }
+        end
+
+        # Whether the firm may take what it was into its own book.
+        def own_book? = !service["was"].nil? && (cause.nil? || cause.none?)
+
+        # The firm's own book, for what was found here.
+        #
+        # @return [Desk::FirmsOwn]
+        def firms_own = Desk::FirmsOwn.new(opening)
 
         # @return [Diagnosis::Quarrel, nil]
         def quarrel = diagnosis.quarrel
 
+        # Each answer with its share of the quarrel, in whole per cent, the worst first.
+        #
+        # @return [Array<Array(Diagnosis::Taken, Integer)>]
+        def quarrelling
+          lacks = quarrel.lacks
+          lacks.sort_by { |_, bits| -bits }.map { |one, bits| [one, (bits / quarrel.bits * 100).round] }
+            .select { |_, share| share.positive? }
+        end
+
         # A finding with its answer, in short.
         def told(finding, answer) = "#{finding.key.tr("_", " ")}: #{answer.tr("_", " ")}"
+
+        # How often a cause held here and with this kit, from the second time on; how often it proved wrong; what the
+        # firm's counts make of its share.
+        #
+        # @param bar [Bar]
+        # @return [Array<String>]
+        def named_before(bar)
+          house, kit = bar.house, bar.kit
+          [("held in this house #{house.join(" of ")}" if house[0] >= BACK),
+            ("with this kit #{kit.join(" of ")}" if kit[0] >= BACK),
+            ("proved wrong #{bar.wrong}" if bar.wrong.positive?),
+            ("the firm's mends: × #{bar.shift.round(2)}" if (bar.shift - 1).abs >= 0.05)].compact
+        end
+
+        # What stands in a field of a refused form, else as usual.
+        def typed_or(name, usual = "") = (refused?("own") && params.key?(name)) ? typed_at(name) : usual
+
+        # Whether a choice of the firm's own book is ticked: all of them, until it was refused.
+        def ticked?(name, key) = !refused?("own") || Array(params[name]).include?(key)
 
         # The sum of a cause's share.
         #
@@ -145,7 +248,7 @@ module YellowTrack
         end
 
         # Fields of what the set has.
-        def has_fields = fields("leaves", "leaf", *HAS, "propped", "down")
+        def has_fields = fields("leaves", "leaf", "propped", "down")
 
         # Fields of what was read as it was found.
         def found_fields = fields(*[*Desk::ServiceFields::READINGS.keys, "pull"].map { |key| "found.#{key}" })
@@ -161,21 +264,29 @@ module YellowTrack
 
         def symptoms_of(keys)
           keys.filter_map { |key| knowledge.symptoms[key] }
-            .select { |one| one.if.nil? || service.things.include?(one.if) }
+            .select { |one| service.sayable?(one) }
         end
 
         def fits?(finding) = diagnosis.fitting.include?(finding)
+
+        # Whether a thing has a say in such doors: a cause, a symptom or a finding needs it.
+        def matters?(thing)
+          [knowledge.causes, knowledge.findings, knowledge.symptoms]
+            .any? { |all| all.each_value.any? { |one| one.if == thing.key } }
+        end
+
+        def known_causes = diagnosis.causes.reject { |one| one.cause.none? }
+
+        def likely = known_causes.select { |one| one.share >= LIKELY }.map(&:cause)
+
+        def per_cent(share) = "#{(share * 100).round} %"
 
         def bar(standing)
           answers = diagnosis.taken.to_h { |one| [one.finding.key, told(one.finding, one.answer)] }
           key = standing.cause.key
           Bar.new(standing, standing.for.map { |one| answers[one] }, standing.against.map { |one| answers[one] },
-            service.learnt.in_house(key), service.learnt.with_kit(key), service.learnt.wrong(key))
-        end
-
-        def in_order
-          diagnosis.causes.first(3).sort_by { |one| -one.share / one.cause.minutes }
-            .map { |one| one.cause.label.downcase }.join(", then ")
+            service.learnt.held_in_house(key), service.learnt.held_with_kit(key), service.learnt.wrong(key),
+            diagnosis.prior.shift(standing.cause))
         end
       end
     end

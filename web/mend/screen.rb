@@ -17,7 +17,13 @@ module YellowTrack
         def stage = "mend"
 
         # Pieces that are drawn anew after a save, by their templates.
-        def renewed = ["mend/board"]
+        def renewed = ["mend/board", "mend/behind"]
+
+        # What stands behind it, as far as it can be looked at now.
+        def behind_now = behind("before", "down")
+
+        # What is found to stand behind it has steps of its own: the page is loaded anew.
+        def another_page? = super || (result&.outcome == :saved && written.key.start_with?("service.findings."))
 
         # Whether rollers are changed.
         def rollers? = !service.reroller.nil? || cause&.leads_to&.include?("reroller") || false
@@ -71,10 +77,10 @@ module YellowTrack
         def replacing = service.replacing
 
         # Parts that the cause asks for.
-        def parts = cause.parts
+        def parts = service.mend_parts
 
         # Hours that the mend has to dry.
-        def waits = cause.wait_hours
+        def waits = service.mend_wait
 
         # What the cause leads on to, in words.
         def leads = cause.leads_to.map { |key| knowledge.leads.fetch(key) }

@@ -61,6 +61,12 @@ module YellowTrack
       # @param id [String] of a kit
       def kit(id, *rest, **query) = with(["/kits/#{id}", *rest].join("/"), query)
 
+      # What ailed the firm's doors.
+      def causes(**query) = with("/causes", query)
+
+      # A cause of the firm's own, and what is done with it.
+      def cause(key, *rest) = ["/causes/#{key}", *rest].join("/")
+
       # All kits.
       def kits = "/kits"
 

@@ -42,6 +42,11 @@ module YellowTrack
       # @return [Array<Check>] that belong to the page
       def checks = service.checks.select { |check| self.class::CHECKS.include?(check.code) }
 
+      # What stands behind the mend in hand, asked at such times: "before" it comes down, "down", "hung".
+      #
+      # @return [Array<Diagnosis::Behind::Row>]
+      def behind(*times) = service.behind.select { |row| times.include?(row.when) }
+
       # How sure the cause is that was taken up.
       def share_words
         standing = diagnosis&.causes&.find { |one| one.cause == cause }

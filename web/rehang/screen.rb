@@ -5,7 +5,7 @@ module YellowTrack
     module Rehang
       # Rehang: the bench for what hangs again, as found beside as left.
       class Screen < Adjust::Screen
-        CHECKS = %w[service.while_off service.edge service.wait service.pull service.readings].freeze
+        CHECKS = %w[service.behind service.while_off service.edge service.wait service.pull service.readings].freeze
         SIZES = %w[set.width set.height set.thickness].freeze
         TRIAL = ["Hang it once: does it clear inside, outside, foot and head?", "Off again: seal what is bare.",
           "Hang it for good, anti-jump parts back on."].freeze
@@ -20,7 +20,7 @@ module YellowTrack
         def template = "rehang/page"
 
         # Pieces that are drawn anew after a save, by their templates.
-        def renewed = [*super, "rehang/readings"]
+        def renewed = [*super, "rehang/readings", "rehang/behind"]
 
         # Whatever is typed here, the panel in hand stays in hand.
         def values_path = plan ? Paths.opening(id, "values", panel: reading.name) : super
@@ -36,6 +36,17 @@ module YellowTrack
 
         # Fields of what the bench needs of a set that nobody sized.
         def size_fields = SIZES.map { |key| field(key) }
+
+        # What stands behind its mend and is to be looked at now, or was not before.
+        #
+        # @return [Array<Diagnosis::Behind::Row>]
+        def behind_yet = service.behind.select { |row| row.when == "hung" || row.level }
+
+        # Whether something behind it bars hanging, and nobody said why it hangs all the same.
+        def barred? = !service.may_hang?
+
+        # Whether that can be overridden: its stop is raised once the mend is done.
+        def may_override? = service_checks.any? { |check| check.code == "service.behind" && check.stop? }
 
         # What is tried before it stays.
         def trial = TRIAL

@@ -54,7 +54,7 @@ module YellowTrack
           # Writes down how it hangs after its weeks.
           def look_back(opening)
             refusing(->(fault) { stage_screen("hand-over", opening, fault:) }) do
-              Desk::HandingOver.new(opening).look_back!(read_gaps(opening), who:)
+              Desk::HandingOver.new(opening).look_back!(read_gaps(opening), who:, mend: params["mend"].to_s)
               to_page Paths.opening(opening.id, "hand-over", anchor: "look")
             end
           end

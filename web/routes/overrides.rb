@@ -7,6 +7,8 @@ module YellowTrack
       module Overrides
         PATH = %r{/openings/#{Asking::NUMBER}/override/([a-z.]{3,40})}
 
+        DOOR = "service." # stops of a door that hangs already
+
         # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Reasons)
@@ -18,7 +20,7 @@ module YellowTrack
               before = opening.overrides[code].to_s
               replacing({"reason" => before}, {"reason" => reason}).tell! { "The reason" }
               opening.note({kind: "override", key: code, before: check.says, after: reason}, who:)
-              to_page Paths.opening(opening.id, "size", anchor: code)
+              to_page Paths.opening(opening.id, code.start_with?(DOOR) ? "rehang" : "size", anchor: code)
             end
           end
         end

@@ -16,6 +16,12 @@ module YellowTrack
           app.takes(%r{/openings/#{Asking::NUMBER}/service/(mended|wrong)}o) do |id, how|
             serve(id, "look") { |door| door.settle!(how, seen:, who:) }
           end
+          app.takes(%r{/openings/#{Asking::NUMBER}/service/own}o) { |id| keep_own(find_opening(id)) }
+          app.reads("/causes") { show Web::Causes::Screen.new(book, **asked) }
+          app.takes(%r{/causes/(own_[a-z0-9_]{1,40})/drop}, by: :office) do |key|
+            book.own_causes.drop(key, who:)
+            to_page Paths.causes
+          end
           app.reads(%r{/openings/#{Asking::NUMBER}/service/sums/([a-z_]{2,40})}o) { |id, cause| show_sums(id, cause) }
         end
 
@@ -33,6 +39,15 @@ module YellowTrack
             opening = find_opening(id)
             yield opening.service
             to_page Paths.opening(opening.id, stage)
+          end
+
+          # Writes down a cause of the firm's own, and takes it up.
+          def keep_own(opening)
+            refusing(->(fault) { stage_screen("look", opening, fault:, form: "own") }) do
+              typed = params.slice("label", "symptoms", "told", "minutes", "hands", "door_off", "fix")
+              Desk::FirmsOwn.new(opening).keep!(typed, who:)
+              to_page Paths.opening(opening.id, "look", anchor: "service.causes")
+            end
           end
 
           # How a cause's share comes about.

@@ -6,6 +6,11 @@ module YellowTrack
       # Take down: what holds it, in what order that is freed, who holds it.
       class Screen < ServiceScreen
         CHECKS = %w[service.safe service.proof service.hold service.marks].freeze
+        # What is read as it was found, by what the mend leads on to.
+        READ_FIRST = {"slider_move" => %w[top middle bottom floor_left floor_right],
+                      "bifold_move" => %w[top bottom floor_left head],
+                      "reroller" => %w[floor_left floor_right head lift play], "alter" => %w[floor_left floor_right],
+                      "engagement" => %w[head lift]}.freeze
 
         # The stage that it stands on; nil for none of them.
         def stage = "take-down"
@@ -15,6 +20,16 @@ module YellowTrack
 
         # Ways that such a door comes off.
         def ways = service.ways
+
+        # What is read while it still hangs, for its mend's own sums: gaps where adjusters are turned, the floor and
+        # what is above where rollers are changed.
+        #
+        # @return [Array<FieldRow>]
+        def read_first
+          leads = cause&.leads_to || []
+          keys = READ_FIRST.slice(*leads).values.flatten.uniq
+          fields(*keys.map { |key| "found.#{key}" })
+        end
 
         # How a door that is off is stood.
         def stands = Files::TakingDown.stands

@@ -22,6 +22,12 @@ module YellowTrack
         freeze
       end
 
+      # Answers that a finding can have.
+      def answers(finding) = @likelihoods.answers(finding)
+
+      # @return [String] short: a book of causes hangs on it
+      def inspect = "#<belief #{entropy.round(3)}>"
+
       # @return [Float] bits that are still open
       def entropy = Belief.entropy(shares)
 
@@ -29,31 +35,54 @@ module YellowTrack
       #
       # @param finding [Finding]
       # @param answer [String]
+      # @param who ["door", "phone"] who answers
       # @return [Belief]
-      def after(finding, answer)
-        Belief.new(causes, chances(finding, answer).zip(shares).map { |chance, share| chance * share }, @likelihoods)
+      def after(finding, answer, who = "door")
+        given(chances(finding, answer, who))
       end
 
+      # Shares once something was seen that is so likely under each cause.
+      #
+      # @param likely [Array<Float>] of each cause
+      # @return [Belief]
+      def given(likely) = Belief.new(causes, likely.zip(shares).map { |chance, share| chance * share }, @likelihoods)
+
       # How likely an answer is, of all causes together: Σ p(c)·L(a|c).
-      def chance(finding, answer) = chances(finding, answer).zip(shares).sum { |chance, share| chance * share }
+      def chance(finding, answer, who = "door")
+        chances(finding, answer, who).zip(shares).sum { |chance, share| chance * share }
+      end
 
       # What an answer says for each cause, in bits: log₂(L(a|c) ÷ Σ p·L(a|·)).
       #
       # @return [Array<Float>]
-      def says(finding, answer)
-        expected = chance(finding, answer)
-        chances(finding, answer).map { |chance| Math.log2(chance / expected) }
+      def says(finding, answer, who = "door")
+        expected = chance(finding, answer, who)
+        chances(finding, answer, who).map { |chance| Math.log2(chance / expected) }
       end
 
       # By how much the entropy is expected to drop: d = H(A) − Σ p(c)·H(A|c).
-      def drop(finding)
-        of_causes = causes.zip(shares).sum { |cause, share| share * @likelihoods.entropy(finding, cause) }
-        Belief.entropy(@likelihoods.answers(finding).map { |answer| chance(finding, answer) }) - of_causes
+      def drop(finding, who = "door")
+        of_causes = causes.zip(shares).sum { |cause, share| share * @likelihoods.entropy(finding, cause, who) }
+        Belief.entropy(answers(finding).map { |answer| chance(finding, answer, who) }) - of_causes
       end
 
-      private
+      # By how much it is expected to drop by a thing of the set, which is there under the causes that need
+      # it, and else as often as such a set has it. Nobody errs in it.
+      #
+      # @param thing [Knowledge::Thing]
+      def drop_by(thing)
+        there = causes.map { |cause| (cause.if == thing.key) ? 1.0 : thing.chance.to_f }
+        yes = there.zip(shares).sum { |chance, share| chance * share }
+        of_causes = there.zip(shares).sum { |chance, share| share * Belief.entropy([chance, 1 - chance]) }
+        Belief.entropy([yes, 1 - yes]) - of_causes
+      end
 
-      def chances(finding, answer) = causes.map { |cause| @likelihoods.of(finding, cause).fetch(answer) }
+      # How likely an answer is under each cause.
+      #
+      # @return [Array<Float>]
+      def chances(finding, answer, who = "door")
+        causes.map { |cause| @likelihoods.of(finding, cause, who).fetch(answer) }
+      end
     end
   end
 end

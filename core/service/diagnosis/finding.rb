@@ -41,11 +41,8 @@ module YellowTrack
       # Minutes that it costs to find out.
       def cost(down) = (down && minutes_down) || minutes
 
-      # Whether it can be asked with these symptoms, of a set with these things.
-      def fits?(symptoms, things)
-        (self.if.nil? || things.include?(self.if)) && (with.nil? || symptoms.intersect?(with)) &&
-          !(not_with && symptoms.intersect?(not_with))
-      end
+      # Whether it can be asked with these symptoms.
+      def fits?(symptoms) = (with.nil? || symptoms.intersect?(with)) && !(not_with && symptoms.intersect?(not_with))
     end
   end
 end

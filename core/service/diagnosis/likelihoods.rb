@@ -4,15 +4,20 @@ module YellowTrack
   class Diagnosis
     # How likely each answer of a finding is under a cause (handbook 13, "Which
     # cause"): by the cause's evidence, else as it is met anyhow. Answers that a
-    # symptom makes impossible are dropped, the rest brought back to a sum of 1.
+    # symptom makes impossible are dropped, the rest brought back to a sum of 1; then a
+    # part of it is spread evenly over them, by who answers.
     class Likelihoods
       # Of one finding under one cause.
       Row = Struct.new(:chances, :entropy)
 
+      SURE = {"door" => 0, "phone" => 0}.freeze # nobody errs
+
       # @param symptoms [Array<Knowledge::Symptom>] that were chosen
-      def initialize(symptoms)
+      # @param soften [Hash{String => Float}] the part that is spread, by who answers
+      def initialize(symptoms, soften = SURE)
+        @soften = soften
         @ruled_out = symptoms.map(&:rules_out).reduce({}) { |all, one| all.merge(one) { |_, some, more| some | more } }
-        @rows = Hash.new { |rows, finding| rows[finding] = {} }
+        @rows = Hash.new { |rows, finding| rows[finding] = {} }.compare_by_identity
         @answers = {}
       end
 
@@ -27,25 +32,26 @@ module YellowTrack
 
       # @param finding [Finding]
       # @param cause [Knowledge::Cause]
+      # @param who ["door", "phone"] who answers
       # @return [Hash{String => Float}] by answer
-      def of(finding, cause) = row(finding, cause).chances
+      def of(finding, cause, who = "door") = row(finding, cause, who).chances
 
       # H(A|c), bits.
-      def entropy(finding, cause) = row(finding, cause).entropy
+      def entropy(finding, cause, who = "door") = row(finding, cause, who).entropy
 
       private
 
       # Causes that have no say in it share a row.
-      def row(finding, cause)
+      def row(finding, cause, who)
         listed = cause.evidence[finding.key]
-        @rows[finding.key][listed && cause.key] ||= made(finding, listed || finding.usual)
+        @rows[finding][[listed && cause.key, who]] ||= made(finding, listed || finding.usual, @soften.fetch(who))
       end
 
-      def made(finding, chances)
+      def made(finding, chances, spread)
         chances = {"yes" => chances, "no" => 1 - chances} if chances.is_a?(Numeric)
         left = chances.slice(*answers(finding))
         total = left.values.sum.to_f
-        shared = left.transform_values { |chance| chance / total }
+        shared = left.transform_values { |chance| (1 - spread) * chance / total + spread / left.length.to_f }
         Row.new(shared, Belief.entropy(shared.values))
       end
     end

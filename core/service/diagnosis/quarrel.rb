@@ -2,56 +2,66 @@
 
 module YellowTrack
   class Diagnosis
-    # Answers that hardly ever come together, whatever the cause: every share, before
-    # they are brought back to a sum of 1, is near nothing. Which two of them quarrel,
-    # and which is the cheaper to ask again.
+    # Answers that go ill together (handbook 13, "Quarrel"): by how many bits each is rarer than the
+    # likeliest in its place, by all others; and the two without which the others lack least.
     class Quarrel
-      # How much rarer the answers may be, together, than such answers are.
-      NEAR_NOTHING = 1 / 32.0
+      LEAST = 3 # answers
+      MOST = 6 # bits that answers may lack in all
 
-      # @return [Array<Taken>] the two that go together worst
-      attr_reader :answers
+      # @return [Float] bits that all answers lack
+      attr_reader :bits
 
-      # @param diagnosis [Diagnosis]
+      # @param start [Belief] before anything was found
+      # @param taken [Array<Taken>]
       # @return [Quarrel, nil] nil while the answers go together
-      def self.in(diagnosis)
-        return if diagnosis.taken.length < 2
+      def self.in(start, taken)
+        return if taken.length < LEAST
 
-        made = new(diagnosis)
-        made if made.near_nothing?
+        made = new(start, taken)
+        made if made.bits > MOST
       end
 
-      # @param diagnosis [Diagnosis] whose answers are held against each other, two and two
-      def initialize(diagnosis)
-        @diagnosis = diagnosis
-        @answers = diagnosis.taken.combination(2).min_by { |pair| together(*pair) }
-        freeze
+      # @param start [Belief] before anything was found
+      # @param taken [Array<Taken>] three answers at the least
+      def initialize(start, taken)
+        @start, @taken = start, taken
+        @likely = taken.map(&:chances)
+        @bits = lacking(places).values.sum
       end
 
-      # Rarer than answers to these questions are at the mean.
-      def near_nothing? = rare < Math.log2(NEAR_NOTHING)
-
-      # The cheaper of the two, to be asked again.
+      # The two to be asked again, the one that helps most first.
       #
-      # @return [Finding]
-      def again = answers.map(&:finding).min_by { |finding| finding.cost(@diagnosis.down?) }
+      # @return [Array<Taken>]
+      def answers
+        @answers ||= places.sort_by { |one| [lacking(places - [one]).values.sum.round(DECIMALS), one] }.first(2)
+          .map { |one| @taken[one] }
+      end
+
+      # By how much each answer is rarer than the likeliest would be there, bits.
+      #
+      # @return [Hash{Taken => Float}]
+      def lacks = lacking(places).transform_keys { |one| @taken[one] }
+
+      # @return [Hash] as it stands in the file of a diagnosis
+      def to_h = {"bits" => bits.round(DECIMALS), "findings" => answers.map { |one| one.finding.key }}
+
+      # @return [String] short: a book of causes hangs on it
+      def inspect = "#<quarrel #{bits.round(1)}>"
 
       private
 
-      # How likely they all were, beside what is to be expected of them; bits.
-      def rare
-        @diagnosis.taken.sum do |taken|
-          chances = @diagnosis.answers(taken.finding).map { |answer| taken.before.chance(taken.finding, answer) }
-          Math.log2(taken.before.chance(taken.finding, taken.answer)) + Belief.entropy(chances)
-        end
+      def places = (0...@taken.length).to_a
+
+      # By how much each of some answers lacks, by the others of them.
+      def lacking(some) = some.to_h { |one| [one, lack(one, some - [one])] }
+
+      def lack(one, others)
+        shares = others.reduce(@start.shares) { |all, other| product(all, @likely[other][@taken[other].answer]) }
+        chances = @likely[one].transform_values { |likely| product(shares, likely).sum }
+        -Math.log2(chances.fetch(@taken[one].answer) / chances.values.max)
       end
 
-      # How much oftener two come together than each by itself; under 0 they quarrel.
-      def together(one, other)
-        start = @diagnosis.taken.first.before
-        after = start.after(one.finding, one.answer)
-        Math.log2(after.chance(other.finding, other.answer) / start.chance(other.finding, other.answer))
-      end
+      def product(some, others) = some.each_with_index.map { |number, place| number * others[place] }
     end
   end
 end

@@ -18,22 +18,40 @@ module YellowTrack
         work.entries
       end
 
-      # Writes down what the cause had before anything was asked.
+      # Writes down what the cause had before anything was asked: of what is left to the known causes by how often it
+      # is this, and what the firm's counts make of that.
       def start(work, diagnosis, cause)
-        all = diagnosis.belief.causes.sum { |one| diagnosis.weight(one) }
-        work.sum("share.#{cause.key}", "Share by what is told", "weight ÷ all weights", unit: "",
-          weight: plain(diagnosis.weight(cause)), all_weights: plain(all),
+        share = told_share(work, diagnosis.prior, cause)
+        prior = diagnosis.prior
+        return share if diagnosis.door.counts.empty?
+
+        shifted = prior.causes.sum { |one| prior.share(one) * prior.shift(one) }
+        work.sum("share.#{cause.key}.counts", "Share by the firm's own mends", "share × shift ÷ all shifted",
+          unit: "", share: plain(share), shift: plain(prior.shift(cause)), all_shifted: plain(shifted),
+          why: "What mends here proved to be, never more than a third or three times.")
+      end
+
+      # By what is told alone.
+      def told_share(work, prior, cause)
+        key, none = "share.#{cause.key}", plain(prior.share(prior.causes.last))
+        if cause.none?
+          return work.sum(key, "Share of a cause that no file knows", "left", unit: "", left: none,
+            why: "Some doors have what nobody wrote down yet.")
+        end
+
+        work.sum(key, "Share by what is told", "(1 − none) × weight ÷ all weights", unit: "", none:,
+          weight: plain(prior.weight(cause)), all_weights: plain(prior.whole),
           why: "How often it is this, of doors that such things are told of.")
       end
 
       # Writes down what one answer did to the cause's share.
       def after(work, diagnosis, cause, taken:, share:, place:)
-        finding, answer, before = taken.to_a
-        likely = diagnosis.likelihoods.of(finding, cause).fetch(answer)
-        says = before.says(finding, answer)[place]
+        finding, answer, before, who = taken.to_a
+        likely = diagnosis.likelihoods.of(finding, cause, who).fetch(answer)
+        says = before.says(finding, answer, who)[place]
         work.sum("share.#{cause.key}.#{finding.key}", "Share after “#{answer.tr("_", " ")}”",
           "share × likely under it ÷ likely under all", unit: "", share: plain(share), likely_under_it: plain(likely),
-          likely_under_all: plain(before.chance(finding, answer)),
+          likely_under_all: plain(before.chance(finding, answer, who)),
           why: "#{finding.ask} #{says.negative? ? "Speaks against it" : "Speaks for it"}: #{bits(says)}.")
       end
 

@@ -28,14 +28,36 @@ module YellowTrack
       end
 
       check "service.unsure", :watch do |door|
-        door.ended? && door.first && door.first.share < Diagnosis::NAMED &&
-          ["Nothing more tells much, and no cause has #{percent(Diagnosis::NAMED)}.",
-            "Mend in the order of share for minutes, and ask again after each."]
+        next if !door.ended? || door.first.nil? || door.diagnosis.named?
+        if door.diagnosis.mends.empty?
+          next ["None of the known causes fits: #{percent(door.diagnosis.none.share)} for none of them.",
+            "Look by hand, and write down what it was."]
+        end
+
+        ["Nothing more tells much, and no cause has #{percent(Diagnosis::Ending::NAMED)}.",
+          "Mend in the order of share for minutes, and ask again after each."]
       end
 
       check "service.proof", :watch do |door|
-        door.taken_down && door.first && door.first.share < Diagnosis::PROVED &&
-          ["It comes down for a cause under #{percent(Diagnosis::PROVED)}.", "Look at it as soon as the door is down."]
+        door.taken_down && door.first && door.first.share < Diagnosis::Ending::PROVED &&
+          ["It comes down for a cause under #{percent(Diagnosis::Ending::PROVED)}.",
+            "Look at it as soon as the door is down."]
+      end
+
+      check "service.quarrel", :watch do |door|
+        quarrel = door.diagnosis&.quarrel
+        quarrel && ["The answers go ill together, by #{quarrel.bits.round(1)} bits.",
+          "Ask again: #{quarrel.answers.map { |one| one.finding.ask }.join(" ")}"]
+      end
+
+      check "service.behind", :watch do |door|
+        rows = (door.behind || []).select(&:level)
+        next if rows.empty? || !(door.hung || door.to_hang)
+
+        stops = rows.select(&:stop?)
+        next [told_behind(rows), "Look, and mend that too."] if stops.empty?
+
+        [:stop, "It would fall again. #{told_behind(stops)}", "Look, and mend that before it hangs."]
       end
 
       check "service.hold", :stop do |door|
@@ -166,6 +188,13 @@ module YellowTrack
       end
 
       private
+
+      # What stands behind a mend: what it is, and whether it is so or nobody looked.
+      def told_behind(rows)
+        rows.map { |row|
+          "#{row.cause.label}: #{(row.state == "stands") ? "it is so" : "not looked at yet"}."
+        }.join(" ")
+      end
 
       # Whether something that was looked at or measured speaks of a cause.
       def looked_at?(door, standing)

@@ -9,7 +9,8 @@ module YellowTrack
     # falls      whether it can fall; propped and down, what holds it
     # asked      whether the asking has ended; diagnosis, what it came to
     # taken_down whether it came down; marked, whether its marks were made
-    # hung       whether it hangs again; undone, what was to be done while it was off
+    # hung       whether it hangs again; to_hang, whether its mend is done; behind, rows of what stands behind that;
+    #            undone, what was to be done while it was off
     # hands, holder   that it takes, and that are there
     # reroller, material  of new rollers; made_of, rated, one_only, damp, wheels
     # air        left on the room's and the closet's side, mm by side
@@ -17,9 +18,9 @@ module YellowTrack
     # replacing  figures of mend and replace
     # pull_found, pull_left   N; weight kg; closed, left_read
     # again      a sentence where a symptom or a cause came again
-    State = Struct.new(:carried, :kit, :falls, :propped, :down, :diagnosis, :taken_down, :marked, :hung, :undone,
-      :hands, :holder, :readings, :reroller, :material, :made_of, :rated, :one_only, :other_hand, :damp, :thickness,
-      :body, :bar, :step, :hole, :probe, :pale_dust, :lip, :fixing, :oiled, :bare, :waits, :air,
+    State = Struct.new(:carried, :kit, :falls, :propped, :down, :diagnosis, :taken_down, :marked, :hung, :to_hang,
+      :behind, :undone, :hands, :holder, :readings, :reroller, :material, :made_of, :rated, :one_only, :other_hand,
+      :damp, :thickness, :body, :bar, :step, :hole, :probe, :pale_dust, :lip, :fixing, :oiled, :bare, :waits, :air,
       :replacing, :pull_found,
       :pull_left, :weight, :closed, :left_read, :again, keyword_init: true) do
       # Whether the asking has ended.

@@ -18,6 +18,23 @@ module YellowTrack
           commit(who) { |document| document.with("service", {"symptoms" => []}) }
         end
 
+        # Takes a cause up.
+        def take_up!(key, who:) = commit(who) { |document| document.with("service.cause", key) }
+
+        # Findings that came by telephone, once one is written down: told while it is asked so, else found at the door.
+        #
+        # @param document [Store::Document]
+        # @param key [String] what was written
+        # @return [Store::Document]
+        def self.told(document, key)
+          finding = key[/\Aservice\.findings\.(.+)\z/, 1] or return document
+          told = document["service.told"] || []
+          now = (document["service.phone"] && !document[key].nil?) ? told | [finding] : told - [finding]
+          return document if now == told
+
+          document.with("service.told", now.empty? ? nil : now)
+        end
+
         # Hands it over again, with what was said of it.
         def close!(who:)
           said = symptoms
@@ -25,15 +42,16 @@ module YellowTrack
           @opening.note({kind: "service", key: "handed over", before: nil, after: said}, who:)
         end
 
-        # The cause in hand is mended, or was not it: it is out, what was asked stays, what
-        # was looked at or measured is taken anew.
+        # The cause in hand is mended, and what was found to stand behind it, or it was not it: it is out, what was
+        # asked stays, what was looked at or measured is taken anew.
         #
         # @param how ["mended", "wrong"]
         def settle!(how, seen:, who:)
           return unless cause
 
           commit(who, seen:) do |document|
-            document.with("service.#{how}", [*document["service.#{how}"], cause.key].uniq).with("service.cause", nil)
+            out = (how == "mended") ? mending.map(&:key) : [cause.key]
+            document.with("service.#{how}", [*document["service.#{how}"], *out].uniq).with("service.cause", nil)
               .with("service.findings", asked_only(document))
           end
         end

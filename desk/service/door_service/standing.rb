@@ -11,8 +11,8 @@ module YellowTrack
         extend Forwardable
 
         def_delegators :@door, :carried, :symptoms, :findings, :diagnosis, :off?, :done?, :marks, :while_off, :tick,
-          :hands, :reroller, :material, :damp?, :replacing, :weight, :closed?, :left_read?, :cause, :fix, :learnt,
-          :knowledge
+          :hands, :reroller, :material, :damp?, :replacing, :weight, :closed?, :left_read?, :cause, :fix, :behind,
+          :learnt, :knowledge
 
         # @param door [Service]
         # @param opening [Opening]
@@ -26,7 +26,7 @@ module YellowTrack
           Mending::State.new(
             carried:, kit: (@opening.kit unless @opening.kit.unknown?), falls: (symptoms & DoorService::FALLS).any?,
             propped: @door["propped"], down: @door["down"], diagnosis:, taken_down: off?, marked: done?(marks),
-            hung: left_read?,
+            hung: left_read?, to_hang: done?(fix), behind:,
             undone: while_off.reject { |step| tick(step) }.map(&:says), hands:, holder: @door["holder"], reroller:,
             material:, made_of: new_roller["material"], rated: rated, one_only: @door["one_only"],
             other_hand: @door["old.turned"].nil? ? false : @door["old.turned"] != @door["new.turned"], damp: damp?,
@@ -62,9 +62,9 @@ module YellowTrack
         # What had to dry or set still when it was read as left.
         def too_soon
           last = fix.filter_map { |step| tick(step) }.last or return
-          return unless cause.wait_hours && left_read?
+          return unless @door.mend_wait && left_read?
 
-          ready = Time.iso8601(last.at).localtime + cause.wait_hours * 3600
+          ready = Time.iso8601(last.at).localtime + @door.mend_wait * 3600
           "until #{ready.strftime("%-d %B, %H:%M")}" if ready > Time.now
         end
 

@@ -44,7 +44,7 @@ module YellowTrack
         def loaded(letter, what)
           opening = @openings.fetch(letter)
           case what
-          when "parts" then opening.service.cause&.parts || []
+          when "parts" then opening.service.mend_parts
           when "packing" then ["packers and shims"]
           when "frame" then ["frame"]
           else opening.plan ? counted(opening, what) : []

@@ -24,7 +24,7 @@ module YellowTrack
           def minutes = told(now.minutes)
 
           # What to look at before anything is asked.
-          def first_look = now.told.first.first
+          def first_look = now.door.said.first.first
 
           # @return [Array<Ask>] what needs the door off last
           def askable

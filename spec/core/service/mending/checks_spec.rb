@@ -20,6 +20,13 @@ RSpec.describe YellowTrack::Mending::Checks do
   }
   money = ->(hours) { YellowTrack::Mending::Replacing.new("hours" => hours, "hands" => 1, "rate" => 1, "door" => 100) }
 
+  behind = lambda { |state|
+    known = YellowTrack::Files::Knowledge.of("top-hung")
+    door = YellowTrack::Diagnosis::Door.of(knowledge: known, symptoms: ["fallen"],
+      findings: (state == "clear") ? {"weight" => "light", "probe" => "hard", "stops_look" => "right"} : {})
+    YellowTrack::Diagnosis::Behind.of(door, "fixing_torn")
+  }
+
   # Each: what raises it, its level, and what does not.
   raised = {
     "safe" => [{falls: true}, :stop, {falls: true, propped: true}],
@@ -43,6 +50,7 @@ RSpec.describe YellowTrack::Mending::Checks do
     "replace" => [{replacing: money[61]}, :note, {replacing: money[60]}],
     "pull" => [{pull_left: 16, weight: 30r}, :watch, {pull_left: 15, weight: 30r}],
     "readings" => [{closed: true}, :watch, {closed: true, left_read: true}],
+    "behind" => [{hung: true, behind: behind["open"]}, :stop, {hung: true, behind: behind["clear"]}],
     "again" => [{again: "Back within six weeks."}, :note, {}],
     "offset" => [{air: {"room" => 2r, "closet" => 9r}, kit:}, :stop, {air: {"room" => 3r}, kit:}]
   }
@@ -55,7 +63,7 @@ RSpec.describe YellowTrack::Mending::Checks do
   end
 
   it "has a line here for every check there is" do
-    expect(raised.keys + %w[danger unsure proof gain]).to match_array(
+    expect(raised.keys + %w[danger unsure proof gain quarrel]).to match_array(
       described_class.rules.map { |rule| rule.first.delete_prefix("service.") }
     )
   end
@@ -77,8 +85,8 @@ RSpec.describe YellowTrack::Mending::Checks do
   it "watches what comes down unproved, or is left unsure, and stops at danger that nobody looked at" do
     asking = diagnosis[{}]
     expect(codes(diagnosis: asking).keys & %w[danger unsure]).to eq []
-    ended = diagnosis[asking.fitting.to_h { |finding| [finding.key, nil] }]
-    expect(ended.state).to eq "open"
+    ended = diagnosis[asking.fitting.first(4).to_h { |finding| [finding.key, nil] }]
+    expect([ended.state, ended.ended]).to eq %w[few not_known]
     expect(codes(diagnosis: ended)).to include("danger" => :stop, "unsure" => :watch)
     expect(codes(diagnosis: ended, taken_down: true, marked: true)).to include("proof" => :watch)
   end
