@@ -60,7 +60,7 @@ module YellowTrack
     # @param rest [Hash] what is known of it, as Door has it
     def initialize(knowledge, **rest)
       @door = Door.of(knowledge:, **rest)
-      @likelihoods = Likelihoods.new(door.said, knowledge.soften)
+      @likelihoods = knowledge.likelihoods(door.said)
       @prior = Prior.new(door)
       @belief = @start = Belief.new(prior.causes, prior.shares, likelihoods)
       ask

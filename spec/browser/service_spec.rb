@@ -14,7 +14,7 @@ RSpec.describe "A door that hangs badly, in the browser" do
   it "goes from “it scrapes” to a named cause by keyboard alone, the next question at hand" do
     session.visit("/openings/#{slider.id}/look")
     expect(session).to have_css(".ask label", text: "Does the next panel, pair or leaf do it too?")
-    session.execute_script("document.querySelector('.answers button').focus()")
+    session.execute_script("document.querySelector('.ask .answers button').focus()")
     session.send_keys(:enter)
     expect(session).to have_css(".ask label", text: "What do you hear")
     expect(session).to have_css(".answers button:focus", text: "quiet")

@@ -47,11 +47,11 @@ RSpec.describe "bin/plan" do
   end
 
   it "ranks what ails doors that hang badly, a faulty file among several, with bin/service" do
-    files = %w[05-bottom-rolling-named 13-faults].map { |name| "#{Cases::FOLDER}/service/service-#{name}.service.json" }
+    files = %w[07-bifold-named 15-faults].map { |name| "#{Cases::FOLDER}/service/service-#{name}.service.json" }
     output, _, status = Open3.capture3("#{YellowTrack::ROOT}/bin/service", *files)
     lines = output.lines.map { |line| JSON.parse(line) }
-    expect(lines.first).to include("state" => "named", "causes" => include(include("key" => "track_unlevel")))
-    expect([lines.last["faults"].length, status.exitstatus]).to eq [4, 2]
+    expect(lines.first).to include("state" => "named", "causes" => include(include("key" => "swollen")))
+    expect([lines.last["faults"].length, status.exitstatus]).to eq [7, 2]
   end
 
   it "plans when a crew goes where, a faulty file among several, with bin/visits" do

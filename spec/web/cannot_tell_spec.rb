@@ -57,7 +57,7 @@ RSpec.describe "A door whose cause is not told" do
     look("/openings/#{id}/look")
     expect(plain(page.at_css(".ended").text)).to include("None of these fits. Look by hand.").and include("Excluded")
       .and include("Hinge loose, or its holes torn joint moves: no").and include("Look at it by hand")
-    expect(plain(page.css(".quarrel").text)).to include("marks: head 31 %")
+    expect(plain(page.css(".ill-together").text)).to include("marks: head 31 %")
     say("service.was", "A toy behind the lower pivot")
     say("service.cause", "none")
     look("/openings/#{id}/mend")

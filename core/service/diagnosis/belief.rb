@@ -62,8 +62,13 @@ module YellowTrack
 
       # By how much the entropy is expected to drop: d = H(A) − Σ p(c)·H(A|c).
       def drop(finding, who = "door")
-        of_causes = causes.zip(shares).sum { |cause, share| share * @likelihoods.entropy(finding, cause, who) }
-        Belief.entropy(answers(finding).map { |answer| chance(finding, answer, who) }) - of_causes
+        expected, of_causes = Hash.new(0.0), 0.0
+        causes.each_with_index do |cause, place|
+          row, share = @likelihoods.row(finding, cause, who), shares[place]
+          of_causes += share * row.entropy
+          row.chances.each { |answer, chance| expected[answer] += share * chance }
+        end
+        Belief.entropy(expected.values) - of_causes
       end
 
       # By how much it is expected to drop by a thing of the set, which is there under the causes that need

@@ -37,6 +37,7 @@ module YellowTrack
         def inspect = "#<cause #{key}>"
       end
 
+      KEPT = 100 # sets of symptoms whose likelihoods are kept
       OVER = %w[prior evidence].freeze # laid over key by key, where a family differs
 
       # @return [Hash{String => Thing}] that a set may have
@@ -66,6 +67,7 @@ module YellowTrack
       # @param family [String, nil] one of FAMILIES to keep to
       # @param own [Hash{String => Hash}] causes of the firm's own, after the others
       def initialize(data, family = nil, own: {})
+        @likelihoods = {}
         @data, @family, @own = data.merge("causes" => data.fetch("causes").merge(own)), family, own
         @leads, @places, @soften = data.values_at("leads", "places", "soften")
         @things = data.fetch("things").to_h { |key, row| [key, thing(key, row)] }.freeze
@@ -92,6 +94,15 @@ module YellowTrack
       # @param own [Hash{String => Hash}]
       # @return [Knowledge]
       def with(own) = own.empty? ? self : Knowledge.new(@data, @family, own:)
+
+      # How likely answers are where such symptoms are said; kept, for every answer asks for it again.
+      #
+      # @param said [Array<Symptom>]
+      # @return [Likelihoods]
+      def likelihoods(said)
+        @likelihoods.clear if @likelihoods.length >= KEPT
+        @likelihoods[said.map(&:key)] ||= Likelihoods.new(said, soften)
+      end
 
       # Share of the cause that no file knows, before anything is asked; a part of 1.
       def none_share = @data.dig("none", "share")

@@ -17,7 +17,7 @@ module YellowTrack
       def initialize(symptoms, soften = SURE)
         @soften = soften
         @ruled_out = symptoms.map(&:rules_out).reduce({}) { |all, one| all.merge(one) { |_, some, more| some | more } }
-        @rows = Hash.new { |rows, finding| rows[finding] = {} }.compare_by_identity
+        @rows = {}
         @answers = {}
       end
 
@@ -36,16 +36,16 @@ module YellowTrack
       # @return [Hash{String => Float}] by answer
       def of(finding, cause, who = "door") = row(finding, cause, who).chances
 
-      # H(A|c), bits.
-      def entropy(finding, cause, who = "door") = row(finding, cause, who).entropy
+      # Its chances, and their entropy in bits: H(A|c). Causes that have no say in it share a row.
+      #
+      # @return [Row]
+      def row(finding, cause, who = "door")
+        rows = (@rows[who] ||= {}.compare_by_identity)[finding] ||= {}
+        listed = cause.evidence[finding.key]
+        rows[listed && cause.key] ||= made(finding, listed || finding.usual, @soften.fetch(who))
+      end
 
       private
-
-      # Causes that have no say in it share a row.
-      def row(finding, cause, who)
-        listed = cause.evidence[finding.key]
-        @rows[finding][[listed && cause.key, who]] ||= made(finding, listed || finding.usual, @soften.fetch(who))
-      end
 
       def made(finding, chances, spread)
         chances = {"yes" => chances, "no" => 1 - chances} if chances.is_a?(Numeric)
