@@ -22,6 +22,7 @@ module YellowTrack
                       "pocket-frame" => PocketFrame, "left-to-cut" => LeftToCut, "build-up" => BuildUp,
                       "cut-from" => CutFrom, "which-way" => WhichWay, "can-adjust" => CanAdjust,
                       "guide-place" => GuidePlace, "what-ails" => WhatAils, "holds-up" => HoldsUp,
+                      "which-once-more" => OnceMore,
                       "schools" => TwoWays}.freeze
         end
       end

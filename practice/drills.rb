@@ -9,13 +9,14 @@ module YellowTrack
     module Drills
       LEVELS = 1..5
       SEEDS = 0..999_999
-      VERSION = 3 # of how questions are drawn: a round stands on the one that it began with
+      VERSION = 4 # of how questions are drawn: a round stands on the one that it began with
 
       class << self
         # @return [Hash{String => Class}] drills by key, in the order of the work
         def all
           @all ||= [ReadOpening, Tightest, PanelWidth, WhatLap, DoesItFit, SideGap, PocketFrame, LeftToCut, Layered,
-            CutFrom, WhichWay, CanAdjust, GuidePlace, WhatAils, HoldsUp, Schools].to_h { |drill| [drill::KEY, drill] }
+            CutFrom, WhichWay, CanAdjust, GuidePlace, WhatAils, HoldsUp, WhichOnceMore,
+            Schools].to_h { |drill| [drill::KEY, drill] }
         end
 
         # @param key [String] of a drill

@@ -64,6 +64,12 @@ module YellowTrack
         },
         "what-ails" => {kind: Lesson::OnDoor, level: 3, label: "the questions"},
         "holds-up" => {kind: Lesson::OnJob, level: 3, seed: 13, label: "what dries", by: (6..78).step(6)},
+        "which-once-more" => {
+          kind: Lesson::OnOpening, level: 3, seed: 37, label: "the height at the right, in truth",
+          path: %w[survey heights right], by: (-12..12).step(2), entries: %w[gap laps.lap],
+          says: ->(plan) { WhichOnceMore.stands(plan) },
+          drawn: ->(plan) { [plan.opening.survey, plan.closure] }
+        },
         "schools" => {
           kind: Lesson::OnOpening, level: 3, seed: 2, label: "thinnest part of the bottom rail",
           path: %w[set rail_thickness],

@@ -104,6 +104,12 @@ module YellowTrack
         entry(row)
       }.reverse
 
+      # The latest readings that were taken twice, in all openings.
+      #
+      # @param most [Integer]
+      # @return [Array<Entry>]
+      def twice(most) = @entries.where(kind: "twice").reverse(:id).limit(most).map { |row| entry(row) }
+
       # @return [Entry, nil]
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 

@@ -20,6 +20,7 @@ module YellowTrack
         "correction" => ->(_, one) { text?(one) }, "override" => ->(_, one) { text?(one) },
         "step" => ->(_, one) { tick?(one) }, "time" => ->(_, one) { tick?(one) },
         "service" => ->(key, one) { (key == "held") ? held?(one) : tick?(one) || list?(one) { |each| text?(each) } },
+        "twice" => ->(_, one) { figures?(one) && %w[first second].all? { |key| one.key?(key) } },
         "wait" => ->(_, one) { one.nil? || day?(one) }, "round" => ->(_, one) { one.is_a?(Integer) },
         "cut" => ->(_, one) { one.nil? || number?(one) }, "move" => ->(_, one) { move?(one) },
         "picture" => ->(_, one) {

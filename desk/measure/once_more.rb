@@ -62,7 +62,10 @@ module YellowTrack
 
         second = Length.parse(typed, unit: @opening.opening.units, signed: reading.signed == true).mm
         first = reading.now(@opening.opening)
-        ((first - second).abs <= @opening.opening.grain) ? keep(key, seen) : replace(key, typed, seen, first:)
+        both = {"first" => first, "second" => second}.transform_values { |mm| Numbers.plain(mm) }
+        slip = {kind: "twice", key:, before: nil, after: both}
+        same = (first - second).abs <= @opening.opening.grain
+        same ? keep(key, seen, slip:) : replace(key, typed, seen, first:, slip:)
       rescue Fault => e
         told(:unread, e.words)
       end
@@ -75,26 +78,29 @@ module YellowTrack
         (typed == SAME) ? keep(TAPE, seen) : told(:unread, "say whether the other tape reads the same.")
       end
 
-      def keep(key, seen)
+      # @param slip [Hash, nil] the entry that keeps both readings; of a tape there is none
+      def keep(key, seen, slip: nil)
         book, field = @opening.book, field_of(key)
         change = book.openings.commit(@opening.id, who: @who, seen:, key: field.key, listing: Listing.of(book)) do |now|
           kept = now.document[KEPT] || []
           next if kept.include?(key)
 
           document = now.document.with(KEPT, kept + [key])
-          Store::Openings::Act.new(document:, columns: {}, entries: OnceMore.entries(now.document, document))
+          Store::Openings::Act.new(document:, columns: {},
+            entries: [slip, *OnceMore.entries(now.document, document)].compact)
         end
         return told(:conflict, "changed meanwhile. Load the page again.") if change.outcome == :conflict
 
         told(:sure, "the same. Sure.", opening: @opening.with(change.opening), field:)
       end
 
-      def replace(key, typed, seen, first:)
+      def replace(key, typed, seen, first:, slip:)
         field = field_of(key)
         posted = (field.kind == :pair) ? [field.texts(@opening.document[field.key]).first, typed] : typed
         result = Writing.new(@opening, who: @who, owner: @owner).write(field, posted, seen:)
         return told(:unread, result.note, opening: result.opening) unless %i[saved same].include?(result.outcome)
 
+        result.opening.note(slip, who: @who)
         told(:other, "it was #{@opening.opening.printer.with_unit(first)} before. The second stands; the log has both.",
           opening: result.opening, field:)
       end

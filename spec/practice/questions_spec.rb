@@ -4,7 +4,9 @@
 # bin/bench practice.
 RSpec.describe YellowTrack::Practice::Drills do
   read = YellowTrack::Files::Commands.method(:read)
-  drawn = ->(key, level, seed) { described_class.question(key, level:, seed:, read:) }
+  anew = ->(key, level, seed) { described_class.question(key, level:, seed:, read:) }
+  kept = {}
+  drawn = ->(*asked) { kept[asked] ||= anew.call(*asked) }
   seeds = 0...Integer(ENV.fetch("SEEDS", 8))
 
   # What the command says of the question's own file, as it would be read from the disk.
@@ -16,6 +18,7 @@ RSpec.describe YellowTrack::Practice::Drills do
       plan = YellowTrack::Plan.of(opening)
       question.parts.to_h do |part|
         entry = part.entry && plan.working[part.key].value
+        entry ||= YellowTrack::Sure.new(opening, plan).named.map(&:key) if part.key == "once-more"
         entry ||= plan.closure.suspects.first || "none" if part.reading?
         entry ||= plan.to_h.dig("build", "verdict") if part.options&.key?("tall")
         entry ||= plan.to_h.dig("prepare", :packing, :left, :layers) if part.kind == :layers
@@ -55,6 +58,8 @@ RSpec.describe YellowTrack::Practice::Drills do
           question = drawn.call(key, level, seed)
           told = by_core.fetch(question.file).call(again.call(question), question).compact
           question.parts.each do |part|
+            next expect(told[part.key]).to include("survey.#{part.answer}") if part.key == "once-more"
+
             told.key?(part.key) && expect(told[part.key]).to(part.length? ?
               be_within(1e-6).of(part.answer) : eq(part.answer))
             expect(part.entry.again).to eq part.answer if part.entry
@@ -86,7 +91,7 @@ RSpec.describe YellowTrack::Practice::Drills do
     end
 
     it "asks the same of everybody in #{key}, and something else by another seed" do
-      expect(drawn.call(key, 3, 7).document).to eq drawn.call(key, 3, 7).document
+      expect(anew.call(key, 3, 7).document).to eq drawn.call(key, 3, 7).document
       expect(Array.new(12) { |seed| drawn.call(key, 3, seed).document }.uniq.length).to be > 8
     end
   end

@@ -50,6 +50,10 @@ RSpec.describe "Once more" do
     expect(plain(page.text)).to match(/it was 2 ?243 mm before. The second stands/)
     expect(page.at_css("[id^=field-][hx-swap-oob]")).not_to be_nil
     expect([kept.document["survey.twice"], kept.document[key]]).to eq [nil, (first.to_i + 4).to_s]
+    look("/openings/#{row.id}/log?only=readings")
+    expect(plain(page.css(".log-says").text)).to match(/taken twice: 2 ?243 mm, then 2 ?247 mm/)
+    look("/jobs/#{row.job_id}/built")
+    expect(plain(page.text)).to include("The tape here. 1 reading taken twice, at the most 4 mm apart")
   end
 
   it "is no longer sure of a reading that is changed, nor of the tape; an unlike one stays" do

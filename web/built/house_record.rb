@@ -14,7 +14,8 @@ module YellowTrack
         def initialize(desk, **rest)
           super(desk.book, **rest)
           @desk, @job = desk, desk.row
-          @record = Desk::Record.new(desk.one_by_one { false }.first(Desk::Record::MOST))
+          @hung = desk.one_by_one { false }.first(Desk::Record::MOST)
+          @record = Desk::Record.new(@hung)
         end
 
         # The template that it is drawn with.
@@ -39,7 +40,27 @@ module YellowTrack
             "#{often(lesson)}."
         end
 
+        # What the firm's tapes are like, in words.
+        #
+        # @return [Array<String>] empty while nothing was read twice
+        def tape
+          slips = Desk::TapeSlips.new(book, @hung)
+          return [] if slips.differences.empty?
+
+          count = Count.told(slips.differences.length, "reading")
+          ["#{count} taken twice, at the most #{fine.with_unit(slips.most)} apart",
+            ("spread #{fine.with_unit(slips.spread)}" if slips.spread), second_reads(slips.lesson)].compact
+        end
+
         private
+
+        # By how much a second reading is more or less than the first; nil while that is noise.
+        def second_reads(lesson)
+          return unless lesson
+
+          way = lesson.value.positive? ? "more" : "less"
+          "the second is #{fine.with_unit(lesson.value.abs)} #{way}, #{often(lesson)}"
+        end
 
         def fine = @desk.fine_printer
       end

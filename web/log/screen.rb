@@ -7,7 +7,7 @@ module YellowTrack
       class Screen < OpeningScreen
         # What can be shown alone: kinds of entries, by a word for them.
         FILTERS = {
-          "readings" => %w[reading], "choices" => %w[choice override], "cuts" => %w[cut],
+          "readings" => %w[reading twice], "choices" => %w[choice override], "cuts" => %w[cut],
           "steps" => %w[step wait round time],
           "moves" => %w[move], "pictures" => %w[picture], "notes" => %w[note remark correction made],
           "mends" => %w[service], "hand-over" => %w[hand-over]

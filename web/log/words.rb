@@ -23,6 +23,7 @@ module YellowTrack
         def told(entry)
           case entry.kind
           when "reading", "choice" then changed(entry)
+          when "twice" then measured_twice(entry)
           when "move" then move(entry)
           when "service" then service(entry)
           when "step" then "#{entry.after ? "Done" : "Taken back"}: #{step(entry.key)}"
@@ -62,6 +63,12 @@ module YellowTrack
           whose = entry.key[/\Ahung\.([A-F])\./, 1]
           "#{"#{whose}, " if whose}#{field&.label || entry.key}: #{Saying.value(field, entry.before)} → " \
             "#{Saying.value(field, entry.after)}"
+        end
+
+        # What a reading was at first, and at the second time.
+        def measured_twice(entry)
+          first, second = entry.after.values_at("first", "second").map { |mm| length(mm) }
+          "#{Survey::Words.name(entry.key)}, taken twice: #{first}, then #{second}"
         end
 
         # Readings that are sure from then on, and those that are no longer so.

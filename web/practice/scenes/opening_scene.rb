@@ -8,7 +8,7 @@ module YellowTrack
         class OpeningScene < Scene
           GROUPS = %w[widths heights diagonals leans].freeze
           PLACES = {"top" => "head", "bottom" => "floor"}.freeze
-          READ_THERE = %w[read-opening tightest].freeze # drills
+          READ_THERE = %w[read-opening tightest which-once-more].freeze # drills
           SET = %w[lap width height thickness].freeze
 
           # What it is called to somebody who cannot see it.
