@@ -55,7 +55,7 @@ module YellowTrack
       # Every limit that decides.
       def given(plan)
         kit = plan.opening.kit
-        {"the set" => kit.name, "panels wide" => plan.set.width, "panels high" => plan.set.height,
+        {"panels wide" => plan.set.width, "panels high" => plan.set.height,
          "lap" => plan.working["laps.lap"].value, "the kit's lap, least" => kit.fetch("lap.least"),
          "the kit's lap, most" => kit["lap.most"], "gap" => plan.working["gap"]&.value,
          "the kit's gap, least" => kit["gap.least"], "the kit's gap, most" => kit["gap.most"],

@@ -100,6 +100,14 @@ RSpec.describe "A door whose cause is not told" do
     expect(book.held_mends.counts).to eq("scrapes" => {"wheel_worn" => 1})
     look("/openings/#{id}/log")
     expect(plain(page.text)).to include("The mend held: Wheel worn down or grooved")
+    look("/practice")
+    look(page.at_css(".noted a[href*='/practice/own/']")["href"])
+
+    expect(page.css(".own-asking a").length).to eq 5
+    look(page.css(".own-asking a").find { |one| one.text.include?("ten years") }["href"])
+    expect(plain(page.css(".own-door dl").text)).to include("yes")
+    look("#{last_request.path}?asked=came,old_wheels&said=off_height")
+    expect(plain(page.css(".check").text)).to include("No. It was Wheel worn down or grooved,").and include("% by that")
     look("/causes?family=bottom-rolling")
     expect(plain(page.css("table").text)).to include("Wheel worn down or grooved1 of 1")
     made = service.diagnosis

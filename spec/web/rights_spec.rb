@@ -20,6 +20,7 @@ RSpec.describe "Who may what" do
     POST /crew/9/close o
     GET /along ol
     GET /causes ol
+    GET /practice/own/1 ol
     POST /causes/own_x/drop o
     POST /along o
     POST /along/decide o

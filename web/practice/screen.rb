@@ -68,6 +68,17 @@ module YellowTrack
         # @return [Array<Store::Practice::Round>]
         def rounds = book.practice.of(visitor.account_id, most: ROUNDS)
 
+        # Mends of the firm's own that held, to be played.
+        #
+        # @return [Array<Desk::OwnDoors::Door>]
+        def own_doors = @own_doors ||= Desk::OwnDoors.new(book).all
+
+        # What was said of such a door.
+        def said_of(door)
+          known = Files::Knowledge.of(door.family).symptoms
+          (door.symptoms & known.keys).map { |key| known.fetch(key).label }.join("; ")
+        end
+
         FEW = 4 # drills that are named
 
         # Drills of a round, the first few.

@@ -12,6 +12,7 @@ module YellowTrack
         # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Trying)
+          app.reads(%r{/practice/own/#{Asking::NUMBER}}o) { |id| show own_door(Integer(id, 10)) }
           app.reads(%r{/practice/#{DRILL}/learn}o) { |drill| show learn_screen(drill) }
           app.reads(%r{/practice/#{DRILL}/learn\.json}o) { |drill| give_lesson(drill) }
           app.reads(%r{/practice/#{DRILL}/#{SEED}/bench\.json}o) { |drill, seed| dials(free_question(drill, seed)) }
@@ -24,6 +25,12 @@ module YellowTrack
 
         # What its routes do.
         module Trying
+          # A door of the firm's own.
+          def own_door(id)
+            door = Desk::OwnDoors.new(book).find(id) || halt(404)
+            Web::Practice::OwnDoor.new(book, door, **asked)
+          end
+
           # The page that teaches a drill.
           def learn_screen(drill)
             made = YellowTrack::Practice::Drills.all[drill] || halt(404)

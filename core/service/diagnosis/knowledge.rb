@@ -104,6 +104,9 @@ module YellowTrack
         @likelihoods[said.map(&:key)] ||= Likelihoods.new(said, soften)
       end
 
+      # @return [String] short: all that is known hangs on it
+      def inspect = "#<knowledge of #{@family || "all"}>"
+
       # Share of the cause that no file knows, before anything is asked; a part of 1.
       def none_share = @data.dig("none", "share")
 
