@@ -9,7 +9,7 @@ module YellowTrack
       DOORS = 20 # for every family and symptom
       SEED = 1
       ODD = 0.1 # share of answers at random, and of those not known, where they are
-      SHARP = 0.3 # part of the true likelihoods that is evenly spread, where the file's are too sharp
+      SHARP = 0.3 # by which the file's likelihoods are too sharp, where they are: the true ones are so much flatter
       LONGEST = 40 # questions, of a door that is asked all there is
 
       # One door, asked until the asking stopped: what was named, what was true, minutes, questions, whether first.
@@ -88,7 +88,8 @@ module YellowTrack
 
       def came(door, now, questions)
         true_ones = door.causes.map(&:key)
-        Asked.new(now.named?, now.first&.share, now.named? && true_ones.include?(now.first.cause.key),
+        named = now.ended == "named"
+        Asked.new(named, now.first&.share, named && true_ones.include?(now.first.cause.key),
           true_ones.include?(now.first&.cause&.key), questions, now.minutes)
       end
 
@@ -100,8 +101,7 @@ module YellowTrack
         speaking = door.causes.select { |cause| cause.evidence.key?(finding.key) }
         cause = (speaking.empty? ? door.causes : speaking).sample(random:)
         chances = Diagnosis::Likelihoods.new(now.door.said).of(finding, cause)
-        even = door.sharp / chances.length
-        drawn(chances.keys, chances.values.map { |chance| chance * (1 - door.sharp) + even })
+        drawn(chances.keys, chances.values.map { |chance| chance**(1 - door.sharp) })
       end
 
       def drawn(things, chances)

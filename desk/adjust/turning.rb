@@ -58,22 +58,26 @@ module YellowTrack
       # Whether there is something to turn.
       def to_turn? = !answer.nil? && !even?(reading) && controls.suggested.values.any?(&:nonzero?)
 
-      # @return [Adjust::Meet, nil] of two pairs, once both were read
+      # @return [Adjust::Meet, nil] of a set that folds, once all its pairs were read
       def meet
-        return unless pairs? && all.all? { |one| answer(one) }
+        return unless folds? && all.all? { |one| answer(one) }
 
         read = @opening.opening.hung("meet")
         @meet ||= Adjust::Meet.new(*all.map { |one| answer(one) }, top: read["top"], bottom: read["bottom"])
       end
 
-      # Whether two pairs meet.
-      def pairs? = all.length == 2 && @opening.plan.set.manner.folds?
+      # Whether it folds, and its leads come to a gap of their own.
+      def folds? = @opening.plan.set.manner.folds?
 
       # @return [Adjust::Learnt] what the moves of all panels say of the screws
       def learnt = @learnt ||= Adjust::Learnt.new(@opening.kit, all.flat_map { |one| lessons(one) })
 
       # @return [Array<Check>]
-      def checks = answer ? Adjust::Checks.of(reading, answer, learnt, printer: @opening.fine_printer).found : []
+      def checks
+        return [] unless answer
+
+        Adjust::Checks.of(reading, answer, learnt, printer: @opening.fine_printer).found + at_leads
+      end
 
       # @return [Array<Made>] of a panel, oldest first
       def moves(one = reading)
@@ -148,6 +152,16 @@ module YellowTrack
       end
 
       private
+
+      # What it raises at its leads and behind its half jamb.
+      def at_leads
+        return [] unless meet
+
+        slides = all.flat_map { |one|
+          %w[top bottom].map { |slide| one.at(slide) + answer(one).public_send(:"#{slide}_slide") }
+        }
+        Adjust::AtLeads.new(Adjust::AtLeads::Turned.new(@opening.plan.set, meet, slides), @opening.fine_printer).found
+      end
 
       def commit(key, seen, who, &)
         change = @opening.book.openings.commit(@opening.id, who:, seen:, key:, listing: Listing.of(@opening.book), &)

@@ -204,7 +204,8 @@ module YellowTrack
         "tops.right" => length(nil, "right neighbour's top",
           "Above this panel's top, where they stand side by side; − below.")
       }.freeze
-      MEET = {"top" => length(nil, "meet, top"), "bottom" => length(nil, "meet, bottom")}.freeze
+      MEET = {"top" => length(nil, "lead gap, top", "Between the leads of two pairs, or lead and strike."),
+              "bottom" => length(nil, "lead gap, bottom", "Between the leads of two pairs, or lead and strike.")}.freeze
 
       # A field of a hung panel; nil for a key that is none.
       def hung(key)

@@ -67,13 +67,21 @@ module YellowTrack
 
           document = OnceMore.without(changed(now.document, field.key, value), field.key)
           document = DoorService::Changes.told(document, field.key)
+          other = DoorService::OneGap.new(@opening.with(now)).other(field.key)
+          document = document.with(other, value) if other
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
           Store::Openings::Act.new(document:, columns:,
             entries: [*OnceMore.entries(now.document, document),
-              {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document)])
+              {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document),
+              *also(now.document, other, value)])
         end
+      end
+
+      # What the log tells of the other place of a reading; nothing where it has one alone.
+      def also(before, other, value)
+        other ? [{kind: "reading", key: other, before: before[other], after: value}] : []
       end
 
       # A reading of what stands ends what was only planned.

@@ -187,6 +187,23 @@ RSpec.describe "Adjusting" do
     expect(page.css(".thens dt").map(&:text)).to include("top then", "bottom then")
   end
 
+  it "judges a pair's lead gap beside jamb and head, and a strip that hides too little once it is slid" do
+    row = hang("set" => {"family" => "bifold", "kit" => "fold-34", "panels" => 2, "thickness" => 35,
+                         "half_jamb" => {"thickness" => 15}})
+    read(row, "A", top: "6", bottom: "6", pivot: "5", lead: "5")
+    look("/openings/#{row.id}/adjust?panel=A")
+    expect(page.text).to include("Read the gap between lead and strike")
+    read(row, "A", top: "2", bottom: "2")
+    {"top" => "6", "bottom" => "3"}.each do |place, mm|
+      type(book.openings.find(row.id), "hung.meet.#{place}", mm, stage: "adjust")
+    end
+    look("/openings/#{row.id}/adjust?panel=A")
+    expect(page.css(".check-stop").text.tr("\u00a0", " ")).to match(/The lead gap comes to 0 mm; the fold needs \d/)
+    type(book.openings.find(row.id), "hung.A.at.top", "14", stage: "adjust")
+    look("/openings/#{row.id}/adjust?panel=A")
+    expect(page.css(".check-watch").text.tr("\u00a0", " ")).to match(/the half jamb hides \d.* of the panel's edge/)
+  end
+
   it "gives the bench every state, and has none before the gaps are read" do
     row = hang
     look("/openings/#{row.id}/bench.json?panel=B")

@@ -100,6 +100,23 @@ RSpec.describe "A door that is mended" do
     expect(last_response["location"]).to end_with("/rehang?panel=B")
   end
 
+  it "has one store of gaps: as found is what the bench reads until something is done, as left what it reads then" do
+    named
+    {"set.panels" => "2", "set.width" => "866", "set.height" => "2223", "service.leaf" => "2"}
+      .each { |key, value| say(key, value) }
+    say("service.found.top", "2")
+    expect(row.document["hung.B.gaps.top"]).to eq "2"
+    {"middle" => "3", "bottom" => "6"}.each { |gap, mm| say("hung.B.gaps.#{gap}", mm, stage: "rehang") }
+    expect(row.document["service.found"]).to eq("top" => "2", "middle" => "3", "bottom" => "6")
+    say("hung.A.gaps.top", "9", stage: "rehang")
+    expect(row.document["service.found.top"]).to eq "2"
+    service.fix.each { |step| tick(step.key) }
+    say("hung.B.gaps.top", "0", stage: "rehang")
+    look("/openings/#{id}/rehang?panel=B")
+    expect(row.document["service.found.top"]).to eq "2"
+    expect(plain(page.css(".readings-table").text)).to include("−2")
+  end
+
   it "is handed over as what was done, once its gaps are even, and no check of a survey that it never had reaches it" do
     named
     sheet = -> { look("/openings/#{id}/hand-over/sheet") && plain(page.text) }

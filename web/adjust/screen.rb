@@ -227,7 +227,7 @@ module YellowTrack
         end
 
         def beside_keys
-          BESIDE.fetch(reading.motion).map { |place| "hung.#{reading.name}.#{place}" } + (turning.pairs? ? MEET : [])
+          BESIDE.fetch(reading.motion).map { |place| "hung.#{reading.name}.#{place}" } + (turning.folds? ? MEET : [])
         end
 
         def sums(*names) = turning.sums.select { |entry| names.include?(entry.key.split(".")[1]) }

@@ -2,21 +2,23 @@
 
 module YellowTrack
   module Adjust
-    # Two bifold pairs that meet (handbook 8): both meeting stiles at one height
-    # within EVEN, the gap between them even from top to bottom.
+    # What the leads of folding pairs come to once their slides and jacks are set (handbook 8): the gap between two
+    # pairs that meet, with both meeting stiles at one height within EVEN; of one pair the gap at the strike.
     class Meet
-      # @param left [Fold] the pair that pivots at the left jamb
-      # @param right [Fold] and at the right one
-      # @param top [Numeric, nil] the gap between them, mm
+      # @param pairs [Array<Fold>] from the left: one, or two that meet
+      # @param top [Numeric, nil] the gap as it was read, mm
       # @param bottom [Numeric, nil]
-      def initialize(left, right, top: nil, bottom: nil)
-        @pairs = {left:, right:}
+      def initialize(*pairs, top: nil, bottom: nil)
+        @pairs = pairs
         @top, @bottom = top, bottom
         freeze
       end
 
-      # How much lower the left meeting stile hangs once both moves are made, mm.
-      def step = @pairs[:left].expected["hl"] - @pairs[:right].expected["hl"]
+      # Whether two pairs meet.
+      def two? = @pairs.length == 2
+
+      # How much lower the left meeting stile hangs once both moves are made, mm; 0 of one pair.
+      def step = two? ? @pairs.first.expected["hl"] - @pairs.last.expected["hl"] : 0
 
       # The pair to raise further, and by how much; nil where they are level.
       #
@@ -27,18 +29,18 @@ module YellowTrack
         step.positive? ? [:left, step] : [:right, -step]
       end
 
-      # The gap between them once both moves are made: it closes by what each
-      # pair's pivots go away from their jambs.
+      # The gap once the moves are made: it closes by what each pair's pivots go away from their jambs.
       #
       # @return [Hash{String => Numeric}, nil] nil where it was not read
       def expected
         return unless @top && @bottom
 
-        {"top" => @top - @pairs.values.sum(&:top_slide), "bottom" => @bottom - @pairs.values.sum(&:bottom_slide)}
+        {"top" => @top - @pairs.sum(&:top_slide), "bottom" => @bottom - @pairs.sum(&:bottom_slide)}
       end
 
-      # @return [Boolean] whether what was read is even; true where nothing was
-      def even?(within = EVEN) = @top.nil? || @bottom.nil? || (@top - @bottom).abs <= within
+      # @return [Boolean] whether what was read between two pairs is even; true where nothing was, and of one pair,
+      #   whose strike may lean as it likes
+      def even?(within = EVEN) = !two? || @top.nil? || @bottom.nil? || (@top - @bottom).abs <= within
     end
   end
 end
