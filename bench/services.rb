@@ -2,8 +2,8 @@
 
 module YellowTrack
   module Bench
-    # Made-up doors, their cause drawn by its weight and their answers by the knowledge base's own likelihoods (it proves
-    # the rules, not the weights): how often the named cause is the true one, what was said of it, what it cost to get
+    # Made-up doors, their cause drawn by its weight, their answers by the knowledge base's own likelihoods (it
+    # proves the rules, not the weights): how often the named cause is the true one, what was said of it, what it cost
     # there, how often a cause that no file knows is named all the same.
     class Services
       DOORS = 20 # for every family and symptom
@@ -12,7 +12,8 @@ module YellowTrack
       SHARP = 0.3 # by which the file's likelihoods are too sharp, where they are: the true ones are so much flatter
       LONGEST = 40 # questions, of a door that is asked all there is
 
-      # One door, asked until the asking stopped: what was named, what was true, minutes, questions, whether first.
+      # One door, asked to the end: whether a cause was named, what was said of the first, whether that is
+      # true and whether the first is, what it cost.
       Asked = Struct.new(:named, :said, :right, :first, :questions, :minutes)
 
       # A door as it is: causes that ail it, things that it has, how its answers are drawn.
@@ -21,8 +22,8 @@ module YellowTrack
       # @return [Array<String>] a line of figures each
       def call
         [*Answers.new.call, line("by the file", doors), line("a tenth at random, a tenth not known", doors(odd: ODD)),
-          line("likelihoods 30 % too sharp", doors(sharp: SHARP)), outside("a cause not in the file", doors(none: true)),
-          outside("its cause struck out of it", struck), two]
+          line("likelihoods 30 % too sharp", doors(sharp: SHARP)),
+          outside("a cause not in the file", doors(none: true)), outside("its cause struck out of it", struck), two]
       end
 
       private
@@ -70,16 +71,28 @@ module YellowTrack
       end
 
       def asked(door)
+        now, questions = through(door)
+        came(door, now, questions)
+      end
+
+      # Asked to the end; how many questions that took.
+      def through(door, out = [])
         found, things, questions = {}, {}, 0
-        now = diagnosis(door, found, things)
+        now = diagnosis(door, found, things, mended: out)
         while now.next && questions < LONGEST
           questions += 1
-          if now.next.thing then things[now.next.thing.key] = door.things.fetch(now.next.thing.key)
-          else found[now.next.finding.key] = answer(door, now, now.next.finding)
-          end
-          now = diagnosis(door, found, things)
+          tell(door, now, found, things)
+          now = diagnosis(door, found, things, mended: out)
         end
-        came(door, now, questions)
+        [now, questions]
+      end
+
+      # What is asked next, as the door gives it.
+      def tell(door, now, found, things)
+        thing = now.next.thing
+        return things[thing.key] = door.things.fetch(thing.key) if thing
+
+        found[now.next.finding.key] = answer(door, now, now.next.finding)
       end
 
       def diagnosis(door, found, things, mended: [])
@@ -139,25 +152,13 @@ module YellowTrack
         left = door.causes.dup
         out = []
         door.causes.length.times do |turn|
-          now = asked_through(Made.new(**door.to_h, causes: left.empty? ? door.causes : left), out)
+          now, = through(Made.new(**door.to_h, causes: left.empty? ? door.causes : left), out)
           cause = now.mends.first || now.first&.cause or break
           out << cause.key
           hit = left.reject! { |one| one.key == cause.key }
           break if turn.zero? && hit.nil?
         end
         [door.causes.length - left.length, door.causes.length]
-      end
-
-      def asked_through(door, out)
-        found, things = {}, {}
-        now = diagnosis(door, found, things, mended: out)
-        while now.next
-          if now.next.thing then things[now.next.thing.key] = door.things.fetch(now.next.thing.key)
-          else found[now.next.finding.key] = answer(door, now, now.next.finding)
-          end
-          now = diagnosis(door, found, things, mended: out)
-        end
-        now
       end
 
       def part(some, all) = some.length * 100.0 / all.length

@@ -18,6 +18,7 @@ module YellowTrack
         held_mends: ->(book) { HeldMends.new(book.db) },
         prices: ->(book) { Prices.new(book.db, book.replaced) },
         papers: ->(book) { Papers.new(book.db) },
+        framers_sheets: ->(book) { Papers.new(book.db, :framers_sheets) },
         saw: ->(book) { Saw.new(book.db, book.log) },
         tape: ->(book) { Tape.new(book.db) },
         pictures: ->(book) { Pictures.new(book.db, book.log) },

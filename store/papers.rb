@@ -9,8 +9,9 @@ module YellowTrack
       Paper = Struct.new(:opening_id, :version, :at, keyword_init: true)
 
       # @param db [Sequel::Database]
-      def initialize(db)
-        @papers = db[:papers]
+      # @param table [Symbol] :papers, for the saw and the hanging; :framers_sheets, for whoever frames an opening
+      def initialize(db, table = :papers)
+        @papers, @table = db[table], table
       end
 
       # Writes down that papers were made of a version.
@@ -23,9 +24,9 @@ module YellowTrack
       #   what stands now
       def changed_since(opening_ids)
         rows = @papers.join(:log_entries, opening_id: :opening_id)
-          .where(Sequel[:papers][:opening_id] => opening_ids, :kind => %w[reading choice])
-          .where { log_entries[:version] > papers[:version] }.where(Sequel.like(:key, "survey.%", "set.%"))
-          .order(Sequel[:log_entries][:id]).select_map([Sequel[:papers][:opening_id], :key, :before, :after])
+          .where(Sequel[@table][:opening_id] => opening_ids, :kind => %w[reading choice])
+          .where(Sequel[:log_entries][:version] > Sequel[@table][:version]).where(Sequel.like(:key, "survey.%", "set.%"))
+          .order(Sequel[:log_entries][:id]).select_map([Sequel[@table][:opening_id], :key, :before, :after])
         rows.group_by(&:first).transform_values { |changes| told(changes) }.reject { |_, changed| changed.empty? }
       end
 

@@ -154,13 +154,13 @@ module YellowTrack
     def packers = at_jambs + at_head
 
     def at_head
-      (@plan.prepare.to_h.dig(:head_packing, :layers) || []).map do |layer|
+      (@plan.prepare.at_hand.dig(:head_packing, :layers) || []).map do |layer|
         part("P", "packer, head", "packer #{say(layer)}", length: @plan.survey["widths.top"])
       end
     end
 
     def at_jambs
-      (@plan.prepare.to_h[:packing] || {}).flat_map do |side, build_up|
+      (@plan.prepare.at_hand[:packing] || {}).flat_map do |side, build_up|
         build_up[:layers].map do |layer|
           part("P", "packer, #{side} jamb", "packer #{say(layer)}", length: @plan.survey["heights.#{side}"])
         end

@@ -15,6 +15,18 @@ module YellowTrack
         .select { |_, count| count.positive? }
     end
 
+    ONCE = ["bottles of glue", "tins of sealer"].freeze # one serves a whole job
+    BARS = %w[half-jambs casing strip slab-lip].freeze # steps whose parts are cut from bars, and bought as such
+
+    # What steps ask for and no bar gives.
+    #
+    # @param steps [Array<String>] keys
+    # @return [Hash{String => Integer}] how many of what
+    def bought(plan, steps) = asked(plan.set, steps - BARS).select { |_, count| count.positive? }
+
+    # Whether one of it serves a whole job.
+    def once?(name) = ONCE.include?(name)
+
     # What single steps ask for besides.
     #
     # @return [Hash{String => Integer}] how many of what

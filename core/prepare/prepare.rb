@@ -35,11 +35,25 @@ module YellowTrack
     # The plan file's "prepare".
     def to_h = @parts
 
+    # The same, with every layer and shim from what is at hand where the opening's unit is sold.
+    def at_hand
+      return @parts unless opening.units == :in
+
+      inches = ->(part) { part.merge(BuildUp.new(part[:target], stock: BuildUp::STOCK_INCHES).to_h) }
+      {**@parts, packing: @parts[:packing]&.transform_values(&inches),
+                 head_packing: @parts[:head_packing]&.then(&inches), standoff: @parts[:standoff]&.then(&inches),
+                 base_strip: @parts[:base_strip]&.map { |station| shimmed(station) }}.compact
+    end
+
     private
 
     attr_reader :set
 
     def opening = set.opening
+
+    def shimmed(station)
+      {**station, layers: BuildUp.new(station[:shim], stock: BuildUp::SHIM_INCHES).layers}
+    end
 
     # Layers of each jamb's packing; nil without any.
     def packing

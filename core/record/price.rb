@@ -57,7 +57,7 @@ module YellowTrack
     # @param key [String] of a step: "D-sand"
     def self.stage(key) = STAGES.find { |_, keys| keys.include?(key.split("-", 2).last) }.first
 
-    # @param openings [Array<Array(Plan, Parts)>]
+    # @param openings [Array<Array(Plan, Parts, Array<String>)>] each with the keys of the steps that it is hung by
     # @param bars [Array<Array(String, Rational, Integer)>] to buy: material,
     #   length and how many
     # @param prices [Hash{String => Rational}] by key
@@ -162,10 +162,11 @@ module YellowTrack
         .map { |material, list| line("sheet #{material}", material, list.sum(&:area).round(2), unit: "m²") }
     end
 
+    # What the kits' bags do not hold: fittings, and what steps ask for that is no bar; of glue and sealer one of each
+    # serves the whole job.
     def fixings(openings)
-      counts = openings.map { |plan, _| plan.set.fittings }.reduce({}) do |all, one|
-        all.merge(one) { |_, some, more| some + more }
-      end
+      counts = openings.map { |plan, _, steps| {**plan.set.fittings, **TakeAlong.bought(plan, steps || [])} }
+        .reduce({}) { |all, one| all.merge(one) { |name, some, more| TakeAlong.once?(name) ? 1 : some + more } }
       counts.filter_map { |name, count|
         if count.positive?
           line(FITTINGS.fetch(name, name), name, count,

@@ -31,7 +31,7 @@ module YellowTrack
       def initialize(job)
         @job, @book, @planned = job, job.book, job.planned
         @bars = job.cut_list.bar_prices
-        @price = Price.new(@planned.map { |one| [one.plan, one.parts] }, bars: job.cut_list.to_buy, mends: job.mends,
+        @price = Price.new(@planned.map { |one| priced(one) }, bars: job.cut_list.to_buy, mends: job.mends,
           way: job.way, prices: {}, labour: Price.hours(job.steps))
         @nothing = @planned.empty? && job.mends.empty?
         @unweighed = @planned.select { |one| one.plan.set.weight.nil? }.map(&:letter)
@@ -44,6 +44,9 @@ module YellowTrack
       def nothing? = @nothing
 
       private
+
+      # What an opening is priced by: its plan, its parts, the steps that it is hung by.
+      def priced(one) = [one.plan, one.parts, one.progress.steps.map(&:base).uniq]
 
       def lines_of_openings
         @job.openings.filter_map { |one|
@@ -75,7 +78,7 @@ module YellowTrack
         done = @job.steps.select { |step| step["ended"] }
         there = done.to_set { |step| step["key"] }
         openings = @planned.select { |one| there.include?("#{one.letter}-order") }
-        Price.new(openings.map { |one| [one.plan, one.parts] }, bars: [], prices: {},
+        Price.new(openings.map { |one| priced(one) }, bars: [], prices: {},
           labour: Price.hours(done.map { |step| step.merge("minutes" => took(step)) }),
           way: Price::Way.new(**@job.way.to_h, trips: @job.days_on_site.length))
       end

@@ -45,6 +45,23 @@ RSpec.describe "Doors first" do
     expect(said).to include("Nothing is asked to be built")
   end
 
+  it "tells that the framer's sheet is out of date once the doors change after it was given, on Next and on the job" do
+    row = ask(job)
+    send_form("/openings/#{row.id}/to-build", {})
+    look("/openings/#{row.id}/to-build")
+    expect(said).to include("given as revision").and not_include("give it again")
+    type(book.openings.find(row.id), "set.thickness", "38", stage: "size")
+    look("/openings/#{row.id}/measure")
+    expect(plain(page.at_css(".next").text)).to match(/Give the framer's sheet again: panel thickness.* since/)
+    look("/jobs/#{job.id}")
+    expect(plain(page.css(".check-watch").text)).to include("The framer's sheet of")
+    look("/openings/#{row.id}/to-build")
+    expect(said).to include("give it again")
+    send_form("/openings/#{row.id}/to-build", {})
+    look("/jobs/#{job.id}")
+    expect(page.css(".check-watch").text).not_to include("framer")
+  end
+
   it "keeps what was typed where a size is missing or none, and adds nothing" do
     {"width" => ["", "Say how wide a panel is"], "height" => ["absurd", '"absurd" is not a length'],
      "panels" => ["6", "panels"], "covering" => ["-4", "covering"]}.each do |key, (text, says)|

@@ -57,6 +57,7 @@ RSpec.describe "Whatever comes to the door" do
      "/jobs/#{job}/service" => %w[name family], "/openings/#{id}/service" => %w[x],
      "/openings/#{id}/service/steps" => %w[step undo stage], "/openings/#{id}/service/mended" => %w[seen],
      "/openings/#{id}/service/own" => %w[label symptoms told minutes hands fix], "/causes/own_x/drop" => %w[x],
+     "/openings/#{id}/to-build" => %w[x],
      "/openings/#{id}/service/wrong" => %w[seen], "/jobs/#{job}/offers" => %w[valid_until currency note],
      "/jobs/#{job}/visits" => %w[seen put off away open travel], "/jobs/#{job}/visits/steps" => %w[step undo],
      "/visits/feed" => %w[withdraw], "/backups" => %w[x], "/jobs/archive" => %w[file again],

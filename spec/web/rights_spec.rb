@@ -78,6 +78,7 @@ RSpec.describe "Who may what" do
     GET /openings/1/service/sums/rail_low ol
     GET /openings/1/sheet ol
     GET /openings/1/slide ol
+    POST /openings/1/to-build o
     GET /openings/1/to-build ol
     GET /openings/1/working ol
     GET /openings/1/decides ol

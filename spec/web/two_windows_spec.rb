@@ -23,7 +23,7 @@ RSpec.describe "Two windows" do
      %r{/(jobs|openings)/\d+/(bin|bring-back|over|again)\z} => :once, %r{/jobs(/archive)?\z} => :once,
      %r{/jobs/\d+/(openings|doors|service|file|papers|cut)\z} => :once, %r{/rack(/\d+/use)?\z} => :once,
      %r{/practice(/.*)?\z} => :once, %r{/backups\z} => :once, %r{/along/(decide|times)\z} => :once,
-     %r{/openings/\d+/service/own\z} => :once, %r{/causes/own_\w+/drop\z} => :once,
+     %r{/openings/\d+/(service/own|to-build)\z} => :once, %r{/causes/own_\w+/drop\z} => :once,
      %r{/crew/invitations(/\d+/withdraw)?\z} => :once, %r{/crew/\d+/(one-factor|close|open)\z} => :once,
      %r{/account/} => :once}
   end

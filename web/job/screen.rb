@@ -45,6 +45,13 @@ module YellowTrack
           openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
         end
 
+        # Planned openings whose sheet for whoever frames them is out of date, likewise.
+        def old_frames
+          changed = book.framers_sheets.changed_since(openings.map(&:id))
+            .select { |id, _| book.openings.find(id).document["survey.planned"] }
+          openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
+        end
+
         # @return [Array<Hung>]
         def openings
           @openings ||= Desk::Listing.shown(book, book.openings.of(job.id, most: paging.most, after: paging.after))

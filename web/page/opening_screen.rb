@@ -123,11 +123,20 @@ module YellowTrack
 
       # The next thing to do, in one sentence. Before anything more is cut or hung by papers that are out of date, they
       # are made again.
-      def next_step = papers_again || opening.next_step(stage)
+      def next_step = framed_again || papers_again || opening.next_step(stage)
 
       # What stands on its papers and was changed since, in words; nil where they are as it is.
       def old_papers
         changed = @old_papers ||= book.papers.changed_since([id])
+        OldPapers.says(changed[id]) if changed.key?(id)
+      end
+
+      # What stands on the sheet of whoever frames it and was changed since it was given, in words; nil where nothing
+      # was, or it is framed and read by now.
+      def old_frame
+        return unless opening.survey.planned?
+
+        changed = @old_frame ||= book.framers_sheets.changed_since([id])
         OldPapers.says(changed[id]) if changed.key?(id)
       end
 
@@ -244,6 +253,11 @@ module YellowTrack
       end
 
       private
+
+      def framed_again
+        changed = old_frame or return
+        Desk::NextStep.new(sentence: "Give the framer's sheet again: #{changed} since.", stage: "to-build")
+      end
 
       def papers_again
         step = opening.next_step(stage)

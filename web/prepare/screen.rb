@@ -110,7 +110,7 @@ module YellowTrack
         end
 
         # What there is to prepare, by the plan.
-        def needs = plan.prepare.to_h
+        def needs = plan.prepare.at_hand
 
         # Layers of each packed jamb.
         #

@@ -32,6 +32,11 @@ module YellowTrack
           app.reads(%r{/openings/#{Asking::NUMBER}/to-build}o) do |id|
             show screen_of(Sheets::ToBuild, find_planned(id))
           end
+          app.takes(%r{/openings/#{Asking::NUMBER}/to-build}o, by: :office) do |id|
+            opening = find_planned(id)
+            book.framers_sheets.made(opening.id, opening.version)
+            to_page Paths.opening(opening.id, "to-build")
+          end
           app.reads(%r{/openings/#{Asking::NUMBER}/drilling}o) do |id|
             show screen_of(Sheets::Drilling, find_planned(id))
           end

@@ -38,6 +38,14 @@ module YellowTrack
             "#{derived(set.thickness)} thick, #{opening.kit.name}"
         end
 
+        # The revision that was given to whoever frames it, and when.
+        #
+        # @return [Store::Papers::Paper, nil] nil while it was not
+        def given = book.framers_sheets.last(id)
+
+        # Whether what stands on it now is what was given.
+        def given_as_is? = !given.nil? && old_frame.nil?
+
         # Cautions of the work on this page, in words.
         def cautions = [Files::Cautions.says("bearing"), Files::Cautions.says("cutting")]
 

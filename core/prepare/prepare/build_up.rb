@@ -8,6 +8,10 @@ module YellowTrack
     class BuildUp
       STOCK = [38r, 25r, 18r, 15r, 12r, 9r, 6r, 4r, 3r, 2r, 1r].freeze
       SHIMS = [10r, 5r, 3r, 2r, 3r / 2, 1r, 1r / 2].freeze
+      INCH = 254r / 10
+      # What is at hand where inches are sold, mm.
+      STOCK_INCHES = [3r / 2, 1r, 3r / 4, 5r / 8, 1r / 2, 3r / 8, 1r / 4, 1r / 8, 1r / 16].map { |one| one * INCH }.freeze
+      SHIM_INCHES = [3r / 8, 1r / 4, 1r / 8, 1r / 16, 1r / 32].map { |one| one * INCH }.freeze
       PAINTED = 6 # a face that takes paint is this thick at least
       TOLD = 1r / 2 # a shortfall over it is said
 
@@ -56,8 +60,13 @@ module YellowTrack
         [((target - others) / @stock.first).floor, 0].max
       end
 
-      # The smallest step that every thickness is a multiple of.
-      def step = @step ||= Rational(1, @stock.map { |layer| Rational(layer).denominator }.reduce(1, :lcm))
+      # The largest step that every thickness is a multiple of.
+      def step
+        @step ||= begin
+          whole = @stock.map { |layer| Rational(layer).denominator }.reduce(1, :lcm)
+          Rational(@stock.map { |layer| (layer * whole).to_i }.reduce(:gcd), whole)
+        end
+      end
 
       # For each height up to the target, in steps: the best stack of exactly
       # that height, as places in the stock, thinnest first; nil where there is

@@ -51,7 +51,7 @@ RSpec.describe "The order of work" do
   Kinds::ALL.each_key do |kind|
     it "holds every rule for random sets of a #{kind}, and no step needs what no step leaves" do
       random = Random.new(RSpec.configuration.seed)
-      lists = Array.new(40) { listed(kind, random) }.compact
+      lists = Array.new(42) { listed(kind, random) }.compact
       expect(lists.length).to be > 12
       lists.each do |list|
         keys = list.steps.map(&:base)

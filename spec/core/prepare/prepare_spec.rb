@@ -20,6 +20,14 @@ RSpec.describe YellowTrack::Prepare do
       expect(described_class.new(12.5r)).to have_attributes(shortfall: 0.5r, short?: false)
     end
 
+    it "builds it up of what is sold in inches where inches are measured, never over it" do
+      inches = YellowTrack::Prepare::BuildUp::STOCK_INCHES
+      told = ->(mm) { layers(mm, stock: inches).map { |layer| layer/25.4r } }
+      expect(told.call(50.8r)).to eq [1.5r, 0.5r]
+      expect(told.call(20)).to eq [0.75r]
+      expect(described_class.new(152r, stock: inches).layers.sum).to be_between(150.4, 152)
+    end
+
     # Every stack of a thickness or less.
     def every_stack(target, stock)
       return [[]] if stock.empty?
@@ -45,6 +53,17 @@ RSpec.describe YellowTrack::Prepare do
     expect(strip.map { |station| station["x"] }).to eq [0, 226, 452, 678, 904, 1130, 1356, 1582, 1808]
     expect(strip.first).to eq("x" => 0, "shim" => 4, "layers" => [3, 1])
     expect(strip.last["shim"]).to be_within(0.01).of(0.004)
+  end
+
+  it "gives layers and packers of an inch opening from inch stock; its file keeps to the stock that is usual" do
+    document = JSON.parse(File.read("#{Cases::FOLDER}/bypass-tophung-3-inch.opening.json"))
+    document["set"]["packing"] = {"left" => 2, "right" => 0}
+    made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document))
+    layers = made.prepare.at_hand.dig(:packing, :left, :layers)
+    expect(layers.map { |mm| mm/25.4r }).to eq [1.5r, 0.5r]
+    expect(made.to_h["prepare"]["packing"]["left"]["layers"]).to eq [38, 12]
+    packers = YellowTrack::Parts.new(made, "A").linear.select { |part| part.name.start_with?("packer") }
+    expect(packers.map(&:material)).to eq ["packer 1 1/2", "packer 1/2"]
   end
 
   it "gives the layers of each jamb's packing" do
