@@ -12,6 +12,7 @@ module YellowTrack
       "alter" => %w[height lipping width],
       "build" => %w[built least most needed],
       "depth" => %w[air available guides.* lanes.* needed pivot_line rails.* track_front],
+      "fit" => %w[closing face middle near opening striker.* up],
       "fittings" => %w[aligner handle handle_at hinges.*],
       "fold" => %w[angle clear guide_travel lead_gap meet_gap pinch projection wanted_gap],
       "frame" => %w[height.design height.least height.most rough.height rough.width width.design width.least

@@ -16,7 +16,8 @@ module YellowTrack
         # @param at [String] the stage on the screen
         # @return [NextStep]
         def of(opening, at)
-          return mended(opening, at) if Stage[at].rail == :service || Stage[at].rail.nil? && opening.service.on?
+          return mended(opening, at) if NextStep::OF_A_DOOR.include?(Stage[at].rail) ||
+            Stage[at].rail.nil? && opening.service.on?
 
           handed_over(opening) || missing(opening) || refused(opening) || planned(opening, at) || suspect(opening) ||
             unknown(opening) || Stage[page(opening, at)].next.call(opening)
@@ -26,7 +27,7 @@ module YellowTrack
 
         # Of a door that is mended what is next is of the mend, at the hand-over too.
         def mended(opening, at)
-          Stage[(Stage[at].rail == :service) ? at : opening.service.reached].next.call(opening)
+          Stage[NextStep::OF_A_DOOR.include?(Stage[at].rail) ? at : opening.service.reached].next.call(opening)
         end
 
         # Once it hangs, what is next is of what hangs, from whatever page before that it is looked at.
@@ -77,6 +78,7 @@ module YellowTrack
       end
     end
 
+    NextStep::OF_A_DOOR = %i[service aside].freeze # rails of a door that hangs already
     NextStep::HANGING = %w[hang adjust hand-over].freeze
   end
 end

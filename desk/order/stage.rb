@@ -12,7 +12,7 @@ module YellowTrack
     # mark   its mark on the rail for an opening: nil, :done, :stop or :watch
     # next   the next thing to do while it is on the screen
     # rail   which it hangs on: :own of an opening that is measured, :service of a door
-    #        that others hung; nil for both
+    #        that others hung; nil for both, :aside for neither
     Stage = Struct.new(:key, :name, :writes, :mark, :next, :rail, keyword_init: true) do
       class << self
         # @return [Stage, nil]
@@ -71,8 +71,11 @@ module YellowTrack
       Stage.new(key: "rehang", name: "Rehang", writes: %w[service. hung. set.],
         mark: ServiceMarks.method(:rehung), next: ServiceMarks.method(:rehang_next))
     ].each { |stage| stage.rail = :service }
+    # One thing fitted to doors that hang hangs on no rail.
+    aside = Stage.new(key: "fit", name: "Fit one thing", writes: %w[service.fit.], mark: ->(_) {},
+      next: ServiceMarks.method(:fit_next), rail: :aside)
     both = Stage.new(key: "hand-over", name: "Hand over", writes: [],
       mark: StageMarks.method(:handed_over), next: StageMarks.method(:hand_over_next))
-    Stage::ROWS = [*own, both, *served].to_h { |stage| [stage.key, stage.freeze] }.freeze
+    Stage::ROWS = [*own, both, *served, aside].to_h { |stage| [stage.key, stage.freeze] }.freeze
   end
 end

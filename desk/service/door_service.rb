@@ -128,6 +128,14 @@ module YellowTrack
          head: self["found.head"], lift: self["found.lift"]}.compact
       end
 
+      # One thing that is fitted to it.
+      #
+      # @return [Accessory, nil] nil while nothing is chosen
+      def accessory
+        read = self["fit"] || {}
+        Accessory.of(read.merge("printer" => @opening.printer))
+      end
+
       # What comes off the foot, by the gaps found there.
       #
       # @return [Mending::Trim, nil] while none is read

@@ -49,6 +49,28 @@ module YellowTrack
       end
 
       KNOWN = {"yes" => "there", "no" => "not there", "unknown" => "not known"}.freeze
+      # What may be fitted to doors that hang, and what is measured for it.
+      FITTED = {"soft_close" => "a soft close", "pull" => "a pull", "stop" => "an end stop",
+                "guide" => "a floor guide"}.freeze
+      FIT = {"width" => ["panel's width", nil], "at" => ["its left edge, closed", "From the rail's left end; of a " \
+        "guide the right-hand panel's, from the left jamb."],
+             "travel" => ["travel", "How far it goes from closed to fully open."],
+             "rail" => ["the rail's length", nil], "body" => ["damper's body", nil],
+             "spacer" => ["spacer at the rail's end", "0 without one."], "stile" => ["stile", nil],
+             "gap" => ["floor gap", nil], "height_up" => ["pull above the floor", "980 is usual."],
+             "bore" => ["bore, across", nil], "depth" => ["bore, deep", nil], "thickness" => ["panel's thickness", nil],
+             "proud" => ["stands proud", nil], "air" => ["air to the next face", nil],
+             "inset" => ["hanger's middle from the edge", nil], "hanger" => ["hanger's length", nil],
+             "length" => ["the stop's length", nil], "lap" => ["lap", nil], "slot" => ["the guide's slot", nil]}.freeze
+
+      # Fields of one thing that is fitted.
+      def self.fit
+        FIT.map { |key, (label, hint)| field("fit.#{key}", label, :length, hint:) } +
+          [field("fit.what", "what is fitted", :choice, options: FITTED),
+            field("fit.closes", "it closes to the", :choice, options: {"left" => "left", "right" => "right"}),
+            field("fit.holes", "the rail's screws", :lengths, hint: "From its left end, parted by ;")]
+      end
+
       MADE_OF = Mending::Material::CARRIES.keys.to_h { |name| [name, name] }.freeze
 
       ALL = [
@@ -76,7 +98,7 @@ module YellowTrack
         field("old.rating", "old: rated, kg a wheel", :number), field("new.rating", "new: rated, kg a wheel", :number),
         field("air.room", "air to the room's side", :length), field("air.closet", "air to the closet's side", :length),
         field("hole.from", "new hole from an open one", :length), field("hole.screw", "its screw, across", :length),
-        *rollers, *readings, *FIGURES.map { |key, label| field("figures.#{key}", label, :number) },
+        *rollers, *readings, *fit, *FIGURES.map { |key, label| field("figures.#{key}", label, :number) },
         field("closed", "handed over", :flag)
       ].freeze
 

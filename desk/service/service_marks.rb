@@ -51,6 +51,16 @@ module YellowTrack
       # That something is to be said of it first.
       def to_say(sentence) = step(sentence, "look", "service.symptoms")
 
+      # What is next while one thing is fitted.
+      def fit_next(opening)
+        fitted = opening.service.accessory or return step("Say what is fitted.", "fit", "service.fit.what")
+        open = fitted.missing.first
+        return step("Measure it: #{ServiceFields::FIT.fetch(open).first}.", "fit", "service.fit.#{open}") if open
+        return step("Clear what is in the way first.", "fit", "fit.checks") if fitted.checks.any?(&:stop?)
+
+        step("Mark it, then fit it in this order.", "fit", "fit.steps")
+      end
+
       # What is next while Take down is.
       def take_down_next(opening)
         service = opening.service

@@ -115,7 +115,7 @@ module YellowTrack
       # Whether the page belongs to a door that hangs badly.
       def served?
         rail = Desk::Stage[stage]&.rail
-        rail ? rail == :service : opening.service.on?
+        rail ? rail != :own : opening.service.on?
       end
 
       # @return [nil, :done, :stop, :watch]

@@ -16,7 +16,7 @@ module YellowTrack
           "measure" => Measure::Screen, "choose" => Choose::Screen, "size" => Size::Screen,
           "prepare" => Prepare::Screen, "cut" => Cut::Screen, "hang" => Hang::Screen, "adjust" => Adjust::Screen,
           "look" => Look::Screen, "take-down" => TakeDown::Screen, "mend" => Mend::Screen,
-          "rehang" => Rehang::Screen, "hand-over" => HandOver::Screen
+          "rehang" => Rehang::Screen, "hand-over" => HandOver::Screen, "fit" => Fit::Screen
         }.freeze
       end
     end

@@ -8,10 +8,11 @@ module YellowTrack
       PARTS = %w[base head controls rail drawing bench shared].map { |name| "/css/#{name}.css" }.freeze
       OF_PAPER = %w[base head controls drawing paper].map { |name| "/css/#{name}.css" }.freeze
       # Parts that a few folders share.
-      FEW = {"/css/tally.css" => %w[measure choose size prepare adjust look mend take_down rehang hand_over job],
-             "/css/service.css" => %w[look take_down mend rehang],
+      FEW = {"/css/tally.css" => %w[measure choose size prepare adjust look mend take_down rehang hand_over fit
+                                job],
+             "/css/service.css" => %w[look take_down mend rehang fit],
              "/css/adjust.css" => %w[adjust rehang practice],
-             "/css/steps.css" => %w[hang mend take_down prepare],
+             "/css/steps.css" => %w[hang mend take_down prepare fit],
              "/css/place.css" => %w[measure adjust rehang practice]}.freeze
 
       # What each folder's own sheet says, by the folder's name.

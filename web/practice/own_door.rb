@@ -17,7 +17,7 @@ module YellowTrack
         attr_reader :door
 
         # The template that it is drawn with.
-        def template = "practice/own_door"
+        def template = "own_door/page"
 
         # What stands in the window's own line.
         def title = "A door of ours"
@@ -78,7 +78,7 @@ module YellowTrack
         end
 
         def now
-          @now ||= YellowTrack::Diagnosis.new(@known, symptoms:, findings: asked_keys.to_h { |key| [key, door.found[key]] })
+          @now ||= YellowTrack::Diagnosis.new(@known, symptoms:, findings: door.found.slice(*asked_keys))
         end
       end
     end
