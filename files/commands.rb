@@ -5,7 +5,8 @@ module YellowTrack
     # What each command reads from its document.
     module Commands
       READ = {"plan" => Shelf.method(:opening), "move" => MoveFile.method(:move), "cut" => CutFile.method(:cutting),
-              "service" => ServiceFile.method(:diagnosis), "visits" => WorkFile.method(:visits)}.freeze
+              "service" => ServiceFile.method(:diagnosis), "visits" => WorkFile.method(:visits),
+              "board" => BoardFile.method(:board)}.freeze
 
       module_function
 

@@ -86,10 +86,11 @@ module YellowTrack
       # @return [Hash] ready for JSON
       def document(opening) = schema("opening").write(opening.to_h, unit: opening.units)
 
-      # @return [Schema] of "opening", "kit", "plan", "cut", "move", "service", "visits", "work" or "job"
+      # @return [Schema] of "opening", "kit", "plan", "cut", "move", "service", "visits", "work",
+      #   "board" or "job"
       def schema(name)
         @schemas ||= begin
-          rules = %w[kit opening plan cut move service visits work job].to_h do |key|
+          rules = %w[kit opening plan cut move service visits work board job].to_h do |key|
             ["#{key}.schema.json", JSON.parse(File.read("#{FORMATS}/#{key}.schema.json"))]
           end
           rules.to_h { |file, rule| [file.delete_suffix(".schema.json"), Schema.new(rule, others: rules)] }

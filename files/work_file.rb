@@ -16,6 +16,32 @@ module YellowTrack
       # @raise [Faults] one for each thing at fault
       def self.visits(document, patience: nil) = new(document).visits(patience:)
 
+      class << self
+        # Steps that come after themselves, all of them, each with what is wrong.
+        #
+        # @param steps [Array<Hash>] as read
+        # @return [Hash{String => String}] by key
+        def ring(steps)
+          open = steps.to_h { |step| [step["key"], (step["after"] || []).map { |after| after["step"] }] }
+          loop do
+            free = open.select { |_, after| (after & open.keys).empty? }.keys
+            break if free.empty?
+
+            free.each { |key| open.delete(key) }
+          end
+          leading = open.keys.select { |key| reaches?(key, key, open, seen: []) }
+          leading.to_h { |key| [key, "it comes after itself, by #{leading.join(", ")}. Take one after out."] }
+        end
+
+        private
+
+        def reaches?(key, goal, open, seen:)
+          (open[key] || []).any? do |one|
+            one == goal || (!seen.include?(one) && reaches?(one, goal, open, seen: seen << one))
+          end
+        end
+      end
+
       # @param document [Hash] as parsed
       def initialize(document)
         @document = document
@@ -72,17 +98,9 @@ module YellowTrack
 
       def no_date(key, text, works) = fault(key, "\"#{text}\" is no date. Write it as #{works}.")
 
-      def date(text)
-        Date.iso8601(text) if text.match?(/\A\d{4}-\d\d-\d\d\z/)
-      rescue Date::Error
-        nil
-      end
+      def date(text) = StepOfWork.date(text)
 
-      def moment(text)
-        DateTime.iso8601(text) if text.match?(/\A\d{4}-\d\d-\d\dT\d\d:\d\d\z/)
-      rescue Date::Error
-        nil
-      end
+      def moment(text) = StepOfWork.moment(text)
 
       def hours = HOURS.merge((@read["hours"] || {}).compact)
 
@@ -122,25 +140,7 @@ module YellowTrack
           fault("#{name}.days", "others take days, or come by a date (done): one of the two.") || nil
       end
 
-      # Steps that come after themselves, all of them.
-      def ring
-        open = @read["steps"].to_h { |step| [step["key"], (step["after"] || []).map { |after| after["step"] }] }
-        loop do
-          free = open.select { |_, after| (after & open.keys).empty? }.keys
-          break if free.empty?
-
-          free.each { |key| open.delete(key) }
-        end
-        leading = open.keys.select { |key| reaches?(key, key, open, seen: []) }
-        words = "it comes after itself, by #{leading.join(", ")}. Take one after out."
-        leading.map { |key| fault("steps.#{key}", words) }
-      end
-
-      def reaches?(key, goal, open, seen:)
-        (open[key] || []).any? do |one|
-          one == goal || (!seen.include?(one) && reaches?(one, goal, open, seen: seen << one))
-        end
-      end
+      def ring = WorkFile.ring(@read["steps"]).map { |key, words| fault("steps.#{key}", words) }
 
       def calendar
         @calendar ||= begin
@@ -151,18 +151,7 @@ module YellowTrack
       end
 
       def steps
-        @read["steps"].map do |step|
-          same = step.slice("key", "opening", "what", "place", "minutes", "days", "look_back").transform_keys(&:to_sym)
-          not_before, done = step.values_at("not_before", "done").map { |text| text && calendar.day(date(text)) }
-          ended = step["ended"] && calendar.moment(moment(step["ended"]))
-          Visits::Step.new(**same, hands: step["hands"] || 1, after: afters(step), not_before:, done:, ended:)
-        end
-      end
-
-      def afters(step)
-        (step["after"] || []).map do |after|
-          Visits::After.new(after["step"], after.dig("wait", "hours"), after.dig("wait", "days"))
-        end
+        @read["steps"].map { |step| StepOfWork.of(step, calendar) }
       end
     end
   end

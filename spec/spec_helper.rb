@@ -6,7 +6,7 @@ require_relative "../boot"
 
 $LOAD_PATH.unshift(__dir__)
 ENV["APP_ENV"] = "test"
-%w[openings cases choices check_tables crews doors kinds template site served answered practised sums sliders]
+%w[openings cases choices check_tables boards crews doors kinds template site served answered practised sums sliders]
   .each { |name| require "support/#{name}" }
 
 RSpec::Matchers.define_negated_matcher(:not_include, :include)

@@ -62,6 +62,14 @@ RSpec.describe "bin/plan" do
     expect([lines.last["faults"].length, status.exitstatus]).to eq [3, 2]
   end
 
+  it "plans who goes where and when for a whole firm, a faulty file among several, with bin/board" do
+    files = %w[02-lunch-and-hours-away 08-faults].map { |name| "#{Cases::FOLDER}/board/board-#{name}.board.json" }
+    output, _, status = Open3.capture3("#{YellowTrack::ROOT}/bin/board", *files)
+    lines = output.lines.map { |line| JSON.parse(line) }
+    expect(lines.first).to include("format" => "yellow-track/board-plan", "proved" => true)
+    expect([lines.last["faults"].length, status.exitstatus]).to eq [3, 2]
+  end
+
   it "answers broken files in a sentence, never a trace" do
     ["", "{", "[]", "null", "\xFF\xFE", "[" * 200].each do |text|
       _, errors, status = run(file(text))

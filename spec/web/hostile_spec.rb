@@ -76,8 +76,11 @@ RSpec.describe "Whatever comes to the door" do
 
   # Every route that shows, with the names that its address takes.
   def gets(id, job)
-    stages = %w[measure choose size prepare cut hang adjust hand-over look take-down mend rehang log sheet drilling
-      working decides once-more spare first-cut slide to-build service/sums/wheel_worn hand-over/sheet hand-over/fitter.svg built].map do |stage|
+    stages = %w[
+      measure choose size prepare cut hang adjust hand-over look take-down mend rehang log sheet drilling
+      working decides once-more spare first-cut slide to-build service/sums/wheel_worn hand-over/sheet
+      hand-over/fitter.svg built fit
+    ].map do |stage|
       "/openings/#{id}/#{stage}"
     end
     files = %w[opening.json plan.json cut.csv log.csv bench.json hand-over.pdf set.svg sections.svg
@@ -88,8 +91,9 @@ RSpec.describe "Whatever comes to the door" do
     ["/", "/jobs/over", "/account", "/token", "/crew", "/along", "/jobs/#{job}/along.json", "/search",
       "/practice", "/practice/rounds/1", "/practice/tightest/7", "/practice/tightest/7.json",
       "/practice/tightest/learn", "/practice/tightest/learn.json", "/practice/which-way/7/bench.json",
-      "/practice/crew/1",
-      "/rack", "/causes", "/rules", "/words", "/words.json", "/words/lap", "/kits", "/kits/twin-42", "/kits/twin-42.json", "/kits/twin-42/before/0.json",
+      "/practice/crew/1", "/practice/own/1",
+      "/rack", "/causes", "/rules", "/words", "/words.json", "/words/lap", "/kits", "/kits/twin-42",
+      "/kits/twin-42.json", "/kits/twin-42/before/0.json",
       "/kits/twin-42/copy",
       "/jobs/#{job}", "/jobs/#{job}/visits/longer", "/jobs/#{job}/visits/sums/A-order", "/jobs/#{job}/cut",
       "/jobs/#{job}/cut.csv", "/jobs/#{job}/price", "/openings/#{id}", "/papers/0123456789abcdef",

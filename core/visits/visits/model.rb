@@ -72,12 +72,7 @@ module YellowTrack
       # @return [Time, nil] nil while it is open
       def others(place, ends)
         ready = ready(place, ends) or return
-        step = steps[place]
-        return on_date(step.done, ready) if step.done
-
-        first = calendar.morning_from(ready)
-        last = calendar.working_after(first, step.days - 1)
-        Time.new(calendar.morning(first), calendar.evening(last), false)
+        come_by(steps[place], ready)
       end
 
       # All ends with the crew free for all steps at once, from a day on.
@@ -122,6 +117,15 @@ module YellowTrack
       def last_day(ends) = ends.compact.map { |moment| calendar.day_of(moment) }.max || 0
 
       private
+
+      # When others come for a step that waits for nothing from a moment on.
+      def come_by(step, ready)
+        return on_date(step.done, ready) if step.done
+
+        first = calendar.morning_from(ready)
+        last = calendar.working_after(first, step.days - 1)
+        Time.new(calendar.morning(first), calendar.evening(last), false)
+      end
 
       # A fixed date holds whatever day it is; where what it comes after is not over, it
       # is missed.

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  # The firm's board (handbook 17): the steps of all its jobs on days of all its crews, exactly for few steps, beyond
+  # that a good plan with a bound. What follows from it: days with their roads, visits and what they cost, slack, what
+  # holds each job up, what moved and whom to tell.
+  class Board
+    FORMAT = {"format" => "yellow-track/board-plan", "version" => 1}.freeze
+    PATIENCE = 4 # seconds that good plans are looked for
+    START = 0.1 # of them before a board that is small enough is searched through
+
+    # @return [Model]
+    attr_reader :model
+    # @return [Array<Row>] crews' days, by date, then crews as in the file
+    attr_reader :rows
+    # @return [Array<Integer>] the end of every step
+    attr_reader :ends
+    # @return [String]
+    attr_reader :name
+    # @return [Was, nil]
+    attr_reader :was
+
+    # @param name [String]
+    # @param model [Model]
+    # @param was [Was, nil] the plan that was kept before
+    # @param seconds [Numeric] that a good plan of many steps is looked for
+    # @param rows [Array<Row>, nil] a plan that is told as it stands, for what follows from it; nil to plan
+    def initialize(name:, model:, was: nil, seconds: PATIENCE, rows: nil)
+      @name, @model, @was, @value = name, model, was, Value.new(model)
+      @proved = rows.nil? && Search.small?(model)
+      @rows = (rows || planned(seconds)).sort_by { |row| [row.day, row.crew] }
+      @ends = @value.last_ends(@rows)
+      freeze
+    end
+
+    # Whether no plan is better.
+    def proved? = @proved
+
+    # Broken, unkept, ends, days, road, visits and their dates.
+    #
+    # @return [Array]
+    def value = @value.of(rows)
+
+    # Told visits: job and day.
+    def told = @value.told
+
+    # @return [Array(Integer, Integer, Integer)] broken, ends and days that no plan comes under
+    def bound = proved? ? value.values_at(0, 2, 3) : Bound.new(model).least
+
+    # @return [Array<Visit>] by date, crew and arrival
+    def visits = @was ? @was.continued(self, new_visits) : new_visits
+
+    # Legs of a crew's day.
+    #
+    # @param row [Row]
+    # @return [Array<Legs::Leg>]
+    def legs(row) = Legs.of(row, model)
+
+    # What follows for the jobs.
+    #
+    # @return [Follows]
+    def follows = Follows.new(self)
+
+    # @return [Array<Checks::Found>]
+    def checks = Checks.new(self).found
+
+    # The plan, as bin/board writes it.
+    def to_h = Written.new(self).to_h
+
+    private
+
+    def planned(seconds)
+      return [] if model.crew.empty?
+
+      greedy = Greedy.new(model, @value, seconds: proved? ? START : seconds)
+      least = proved? ? nil : Bound.new(model).least
+      good = greedy.best(@was&.rows(model)) do |value|
+        least && value.values_at(0, 1) == [0, 0] && value.values_at(2, 3) == least.drop(1)
+      end
+      proved? ? Search.new(model, @value).best(good) : good
+    end
+
+    def new_visits
+      rows.flat_map { |row| Visit.of(row, model) }.sort_by { |visit| [visit.day, visit.crew, visit.arrive] }
+    end
+  end
+end

@@ -1,0 +1,257 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  class Board
+    # Good rows of works for any number of steps: a board lived day by day by a way of choosing, which is then changed a
+    # little at a time (handbook 17: a good plan, and the bound).
+    class Greedy
+      # A way of choosing. weights  of jobs, the heavier first; lead  days by which a job is looked at as if it were
+      # urgent before it is; shy  jobs that are not gone to on a day; prefers  a crew for a job; fill  whether a day is
+      # filled with what is not urgent at other houses; far  minutes of road that are driven for that.
+      Way = Struct.new(:weights, :lead, :shy, :prefers, :fill, :far, keyword_init: true) do
+        # The same, apart.
+        def copy = Way.new(weights: weights.dup, lead: lead.dup, shy: shy.dup, prefers: prefers.dup, fill:, far:)
+      end
+
+      LONGEST = 600 # days that a board is lived
+      BACK = 120 # changes after which the looking goes back to the best
+      STRAYS = 0.05 # share of ways a little worse that are gone on from
+      FEW = 120 # crew days of a plan each of whose visits is tried to be left out
+
+      # @param model [Model]
+      # @param value [Value]
+      # @param seconds [Numeric] that better ones are looked for
+      # @param seed [Integer]
+      def initialize(model, value, seconds:, seed: 1)
+        @model, @value, @seconds, @calendar = model, value, seconds, model.calendar
+        @rows, @random = Rows.new(model), Random.new(seed)
+        @told = value.told.group_by(&:first).transform_values { |list| list.map(&:last).sort }
+      end
+
+      # @param known [Array<Row>, nil] the plan that stands
+      # @yieldparam value [Array]
+      # @yieldreturn [Boolean] whether a plan of that value is as good as any
+      # @return [Array<Row>]
+      def best(known = nil, &enough)
+        @best, @least, @way = known, known&.then { |rows| @value.of(rows) }, nil
+        @here = @there = @queue = nil
+        starts.each { |way| try(way) }
+        ends = clock + @seconds
+        look until clock >= ends || (enough && enough.call(@least))
+        @best
+      end
+
+      private
+
+      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      def starts
+        none = Array.new(@model.jobs.length, 0)
+        longest = @model.jobs.each_index.map do |job|
+          @model.of_job(job).sum { |place| @model.steps[place].minutes || 0 }
+        end
+        [[none, false], [none, true], [longest, true], [longest.map(&:-@), true]].map do |weights, fill|
+          Way.new(weights: weights.map(&:to_f), lead: none.dup, shy: {}, prefers: {}, fill:, far: 60)
+        end
+      end
+
+      # One further way: one of those that follow from the best, else a change of where the looking stands.
+      def look
+        way = @queue&.shift
+        return try(way) if way
+
+        @steps = (@steps || 0) + 1
+        @here, @there = @way || starts.first, @least if @here.nil? || (@steps % BACK).zero?
+        try(changed(@here))
+      end
+
+      def try(way)
+        rows = lived(way) or return
+        value = @value.of(rows)
+        @here, @there = way, value if @there.nil? || (value <=> @there) < 1 || strays?(value)
+        return unless @least.nil? || (value <=> @least) < 1
+
+        better = @least.nil? || (value <=> @least).negative?
+        @best, @least, @way = rows, value, way
+        @queue = following(way, rows) if better && rows.length <= FEW
+      end
+
+      # Now and then a way that is a little worse is gone on from.
+      def strays?(value)
+        @random.rand < STRAYS && value.first(2) == @least.first(2) && value[2] <= @least[2] + 1
+      end
+
+      # The best without each of its visits, the shortest first.
+      def following(way, rows)
+        visits = rows.flat_map { |row| row.jobs.map { |job| [row, job] } }
+        visits.sort_by { |row, job| minutes(row, job) }.map do |row, job|
+          way.copy.tap { |one| one.shy[[job, row.day]] = true }
+        end
+      end
+
+      def minutes(row, job)
+        row.works.sum { |place, (from, to)| (@model.job_of(place) == job) ? to - from : 0 }
+      end
+
+      # One thing of a way changed, at times a few.
+      def changed(way)
+        one = way.copy
+        @random.rand(1..3).times { change(one) }
+        one
+      end
+
+      def change(way)
+        job = @random.rand(@model.jobs.length)
+        case @random.rand(7)
+        when 0 then way.weights[job] = @random.rand(-500.0..500.0)
+        when 1 then way.lead[job] = @random.rand(0..3)
+        when 2, 3
+          row = @best.sample(random: @random)
+          way.shy[[row.jobs.sample(random: @random) || job, row.day]] = true if row
+        when 4 then way.shy.delete(way.shy.keys.sample(random: @random)) if way.shy.any?
+        when 5 then way.prefers[job] = @random.rand(@model.crews.length)
+        else
+          way.fill = !way.fill if @random.rand(2).zero?
+          way.far = [0, 15, 30, 60, 120].sample(random: @random)
+        end
+      end
+
+      # The board lived by a way; nil where that comes to no end.
+      def lived(way)
+        ends, rows, day = @model.beginning, [], 0
+        from = @model.jobs.each_index.map { |job| next_of(job, ends) }
+        while from.any?
+          return if day > LONGEST
+
+          today = day_of(way, day, ends, from:)
+          today.each { |row| row.works.each { |place, (_, over)| ends[place] = over } }
+          rows.concat(today)
+          ends = @model.come(ends) if today.any?
+          today.flat_map { |row| row.works.keys.map { |place| @model.job_of(place) } }.uniq
+            .each { |job| from[job] = next_of(job, ends) }
+          day += 1
+        end
+        rows
+      end
+
+      # From when something of a job can begin; nil where nothing is left of it.
+      def next_of(job, ends)
+        left = @model.of_job(job).select { |place| ends[place].nil? && @model.steps[place].crew? }
+        left.filter_map { |place| @model.ready(place, ends) }.min
+      end
+
+      # What the crews do on a day.
+      def day_of(way, day, ends, from:)
+        tomorrow = (day + 1) * Visits::Calendar::DAY
+        jobs = from.each_index.select { |job| from[job] && from[job] < tomorrow }
+        return [] if jobs.empty?
+
+        urgent, left = urgent(way, day, ends, jobs:), left_of(jobs, ends)
+        order(way, urgent).each_with_object([]) do |crew, done|
+          next unless @model.crews[crew].works?(day)
+
+          row = row_of(way, @rows.blank(crew, day, ends), left, urgent:, taken: done.flat_map(&:jobs))
+          next unless row.any?
+
+          done << @rows.closed(row)
+          row.works.each_key { |place| left[@model.job_of(place)].delete(place) }
+        end
+      end
+
+      # Steps of crews that are left, by job.
+      def left_of(jobs, ends)
+        jobs.to_h do |job|
+          [job, @model.of_job(job).select { |place| ends[place].nil? && @model.steps[place].crew? }]
+        end
+      end
+
+      def order(way, urgent)
+        @model.crews.each_index.sort_by { |crew| [-urgent.count { |job, _| way.prefers[job] == crew }, crew] }
+      end
+
+      # Jobs that end later where nothing of them is done on a day, each with by how much; told ones too.
+      def urgent(way, day, ends, jobs:)
+        jobs.each_with_object({}) do |job, found|
+          now, later = [day, day + 1].map { |from| @model.free_day(job, ends, from) }
+          late = @calendar.days_between(now, later)
+          promised = @model.jobs[job].by && later >= @model.jobs[job].by
+          next unless late.positive? || way.lead[job].positive? || told?(job, day)
+
+          found[job] = [told?(job, day) ? 0 : 1, promised ? 0 : 1, -late]
+        end
+      end
+
+      def told?(job, day) = (@told[job] || []).include?(day)
+
+      # A crew's day: the most urgent house first, all that can be done there, then the next, then the shop.
+      def row_of(way, row, left, urgent:, taken:)
+        row = in_shop(row, left, urgent, before: true)
+        loop do
+          house = next_house(way, row, left, urgent:, taken:) or break
+          row = house
+        end
+        in_shop(row, left, urgent, before: false)
+      end
+
+      # Shop steps: before the trip those that let something of today go on; after it all that is urgent, or joins.
+      def in_shop(row, left, urgent, before:)
+        jobs = (before || !row.any?) ? left.keys & urgent.keys : left.keys
+        shop = jobs.flat_map { |job| left[job].reject { |place| @model.site?(place) } }
+        loop do
+          shop -= row.works.keys
+          open = before ? shop.select { |place| lets_go?(place, row) } : shop
+          joined = open.filter_map { |place| @rows.with(row, place) }.min_by(&:now) or return row
+          row = joined
+        end
+      end
+
+      # Whether something at a house waits for a shop step alone and could be done today.
+      def lets_go?(place, row)
+        @model.next(place).any? do |one|
+          @model.site?(one) &&
+            @model.before(one).all? { |before, after| row.ends[before] || (before == place && !after.wait?) }
+        end
+      end
+
+      def next_house(way, row, left, urgent:, taken:)
+        houses = left.keys - row.jobs
+        houses -= taken unless way.fill
+        houses = houses.reject { |job| way.shy[[job, row.day]] && !told?(job, row.day) }
+        pressing, others = houses.partition { |job| urgent.key?(job) }
+        others = (row.any? && way.fill) ? others.select { |job| near?(way, row, job) } : []
+        [pressing, others].each do |jobs|
+          jobs.sort_by { |job| rank(way, row.crew, job, urgent:) }.each do |job|
+            found = at_house(row, left[job], job)
+            return found if found
+          end
+        end
+        nil
+      end
+
+      def near?(way, row, job)
+        here = row.where.is_a?(Integer) ? row.where : nil
+        @model.road(here, job) + @model.road(job, nil) - @model.road(here, nil) <= way.far
+      end
+
+      def rank(way, crew, job, urgent:)
+        [*(urgent[job] || [2, 2, 0]).first(2), (way.prefers.fetch(job, crew) == crew) ? 0 : 1, -way.weights[job],
+          *(urgent[job] || [0]).last(1), job]
+      end
+
+      # All that can be done at a house, but for what a later told visit is kept for; nil for nothing.
+      def at_house(row, left, job)
+        keep = (@told[job] || []).count { |day| day > row.day }
+        open = left.select { |place| @model.site?(place) }
+        while open.length > keep
+          further = open.filter_map { |place| @rows.with(row, place) }.min_by { |one| [one.now, -after(one)] } or break
+          row = further
+          open.delete(row.works.keys.last)
+        end
+        row if row.jobs.include?(job)
+      end
+
+      # How much comes after the last work of a day.
+      def after(row) = @model.after(row.works.keys.last).length
+    end
+  end
+end
