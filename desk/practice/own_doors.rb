@@ -41,7 +41,9 @@ module YellowTrack
         @book.log.of(id, kind: "reading").each_with_object({}) do |entry, found|
           finding = known[entry.key[FOUND, 1]] or next
           answer = finding.answer(measured(finding, entry.after))
-          answer ? found[finding.key] = answer : found.delete(finding.key) unless entry.after.nil?
+          unless entry.after.nil?
+            answer ? found[finding.key] = answer : found.delete(finding.key)
+          end
         end
       end
 

@@ -48,6 +48,25 @@
     if (size < SMALLEST[element.ownerSVGElement ? "drawing" : "page"] - 0.05) told(`text of ${size.toFixed(1)} px`, element)
   })
 
+  // Lines of words that lie over each other, of what is neither in front nor behind by intent.
+  const lines = [...new Set(texts.filter(shown))]
+    .filter((one) => !one.matches("details") && !one.closest("svg, .visually-hidden, .next, header, select, [popover]"))
+    .filter((one) => getComputedStyle(one).clipPath === "none" && boxOf(one).width > 1)
+    .flatMap((one) => [...one.childNodes].filter((node) => node.nodeType === 3 && node.data.trim()).flatMap((node) => {
+      const range = document.createRange()
+      range.selectNodeContents(node)
+      return [...range.getClientRects()].map((box) => [one, box])
+    }))
+    .sort(([, a], [, b]) => a.top - b.top)
+  lines.forEach(([one, a], place) => {
+    for (let next = place + 1; next < lines.length && lines[next][1].top < a.bottom; next++) {
+      const [other, b] = lines[next]
+      const across = Math.min(a.right, b.right) - Math.max(a.left, b.left)
+      const down = Math.min(a.bottom, b.bottom) - b.top
+      if (across > 2 && down > 0.4 * Math.min(a.height, b.height)) told(`"${one.textContent.trim().slice(0, 30)}" lies over`, other)
+    }
+  })
+
   document.querySelectorAll("svg").forEach((svg) => {
     const boxes = [...svg.querySelectorAll("text")].filter(shown).filter((text) => text.textContent.trim())
       .map((text) => [text, boxOf(text)])

@@ -9,7 +9,7 @@ module YellowTrack
       OF_PAPER = %w[base head controls drawing paper].map { |name| "/css/#{name}.css" }.freeze
       # Parts that a few folders share.
       FEW = {"/css/tally.css" => %w[measure choose size prepare adjust look mend take_down rehang hand_over fit
-                                job],
+        job],
              "/css/service.css" => %w[look take_down mend rehang fit],
              "/css/adjust.css" => %w[adjust rehang practice],
              "/css/steps.css" => %w[hang mend take_down prepare fit],
