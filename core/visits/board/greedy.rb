@@ -37,7 +37,7 @@ module YellowTrack
         @here = @there = @queue = nil
         starts.each { |way| try(way) }
         ends = clock + @seconds
-        look until clock >= ends || (enough && enough.call(@least))
+        look until clock >= ends || enough&.call(@least)
         @best
       end
 
