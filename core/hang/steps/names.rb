@@ -151,6 +151,9 @@ module YellowTrack
         }.join(", ")
       end
 
+      # What a pull is tried for at the trial, where there will be one.
+      def pull_tried(what) = (there.pulls == "none") ? "" : "; hold a pull in its place and try that #{what}"
+
       PLANED = 3r # mm that a lipping stands over (handbook 7)
 
       VALUES = {
@@ -164,9 +167,10 @@ module YellowTrack
           deep = n.set.kit["hole.depth"]
           deep ? "#{n.len(deep)} deep in their holes" : "each to the bottom of its hole"
         },
-        "pull_try" => ->(n) {
-          (n.there.pulls == "none") ? "" : "; hold a pull in its place and try that panels pass each other"
-        },
+        "pull_try" => ->(n) { n.pull_tried(n.set.panels.one? ? "it clears the wall" : "panels pass each other") },
+        "pull_at_mouth" => ->(n) { n.pull_tried("it clears the mouth") },
+        "outer_first" => ->(n) { (n.set.rails > 1) ? ", the outer lane first," : "" },
+        "inner_first" => ->(n) { (n.set.rails > 1) ? ", the inner lane first" : "" },
         "jump_left" => ->(n) { n.set.soft_close ? "; what the soft close replaces stays off" : "" },
         "guides_fix" => ->(n) { n.there.heated? ? "glue" : "set" },
         "floor_way" => ->(n) { n.floor_way },
