@@ -129,6 +129,14 @@ module YellowTrack
           ["takes #{lesson.value.to_f.round(2)} times its minutes, #{lesson.times} of #{lesson.of}", figure.to_s]
         end
 
+        # A house's minutes that stay, and that nothing bears any more (handbook 10).
+        #
+        # @return [String, nil]
+        def unborne(row, name)
+          "yours stays; what was ticked no longer tells it from the usual" if row.minutes &&
+            name.start_with?("minutes.") && rules[field(row, name)].to_s != "" && took_all.borne?(row.id) == false
+        end
+
         # Days that are shut from today on.
         def days = book.crew_days.all(from: Date.today)
 
