@@ -9,6 +9,7 @@ module YellowTrack
       WIDE = 8.6 # screen units that a letter takes, at the most
       AWAY = 46 # from the place to the frame
       LOW = 0.62 # how far down the panels a lap is told
+      HELD = 0.62 # how far along a tape its reading is told
 
       # @param plan [Plan]
       # @param lefts [Array<Rational>] mm, where its panels stand
@@ -17,7 +18,8 @@ module YellowTrack
       # @param front [Elevation] that the leaders point into
       # @param spread [Spread]
       def initialize(plan, lefts, printer, cut_printer:, front:, spread:)
-        @set, @lefts, @printer, @cut_printer = plan.set, lefts, printer, cut_printer
+        @plan, @set, @survey = plan, plan.set, plan.opening.survey
+        @lefts, @printer, @cut_printer = lefts, printer, cut_printer
         @front, @spread = front, spread
       end
 
@@ -29,6 +31,8 @@ module YellowTrack
         rollers
         guides
         stops
+        tapes
+        stations
       end
 
       private
@@ -72,6 +76,35 @@ module YellowTrack
         told(@set.stops.each_index.map { |place| "track.stops.#{place + 1}" }, [x(@set.stops.first), top],
           list(@set.stops))
       end
+
+      # Each reading that was taken, where the tape was held.
+      def tapes
+        Shape::TAPES.each do |tape|
+          read = @survey[tape.key] or next
+          from, to = [tape.from, tape.to].map { |u, v| [x(@plan.sizing.jambs.last * u), up(v)] }
+          at = [from, to].transpose.map { |one, other| one + (other - one) * HELD }
+          read_at("survey.#{tape.key}", at, say(read)) { @pen.line(from, to, "marked") }
+        end
+      end
+
+      # Each station of the floor, as far along as it was read.
+      def stations
+        (@survey["floor"] || []).each_with_index do |(along, rise), place|
+          read_at("survey.floor.#{place}", [x(along), @front.floor - 40], say(rise)) do
+            @pen.line([x(along), @front.floor - 40], [x(along), @front.floor], "marked")
+          end
+        end
+      end
+
+      def read_at(key, at, words)
+        @pen.place(key, css: "lead") do
+          yield
+          tell(at, words)
+        end
+      end
+
+      # Part of the way from the floor to the head.
+      def up(part) = @front.floor + (top - @front.floor) * part
 
       def told(keys, at, words) = @pen.place(*keys, css: "its-place lead") { tell(at, words) }
 

@@ -7,6 +7,9 @@ module YellowTrack
     class OnceMore
       KEPT = "survey.twice"
       SAME = "same"
+      OTHER = "other"
+      TWO_TAPES = "then one tape is wrong. Hold both against a steel rule, and read all of it anew with the one that " \
+        "agrees with it. It is not marked sure."
       FLOOR = Sure::Readings::FLOOR
       TAPE = Sure::Readings::TAPE
       FIRST_TAPED = "survey.widths.top"
@@ -52,7 +55,7 @@ module YellowTrack
       end
 
       # @param key [String] as the sure file has it
-      # @param typed [String] the second reading, in the opening's own unit; SAME for the tape
+      # @param typed [String] the second reading, in the opening's own unit; SAME or OTHER for the tape
       # @param seen [Integer] the version that it was asked on
       # @return [Result]
       def take(key, typed, seen:)
@@ -75,7 +78,9 @@ module YellowTrack
       def told(outcome, note, opening: @opening, field: nil) = Result.new(opening:, outcome:, note:, field:)
 
       def tape(typed, seen)
-        (typed == SAME) ? keep(TAPE, seen) : told(:unread, "say whether the other tape reads the same.")
+        return keep(TAPE, seen) if typed == SAME
+
+        told(:unread, (typed == OTHER) ? TWO_TAPES : "say whether the other tape reads the same.")
       end
 
       # @param slip [Hash, nil] the entry that keeps both readings; of a tape there is none

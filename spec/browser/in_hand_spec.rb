@@ -75,6 +75,17 @@ RSpec.describe "A number in hand" do
     expect(session.find(".set > svg")["viewBox"]).to eq whole
   end
 
+  it "is a reading too, of those that a slip would spoil the set by: it is drawn where the tape was held" do
+    session.visit("/openings/#{opening("D", "Osier Weir").id}/size")
+    session.find("#spare-each > summary").click
+    row = session.first("#spare-each .row-number")
+    row.find(".row-take").click
+    expect(held).to eq [row["data-row"]]
+    expect(session).to have_css(".set [data-place='#{row["data-row"]}'].in-hand .figure")
+    press(:escape)
+    expect(session).to have_no_css(".set [data-place='#{row["data-row"]}'] .figure")
+  end
+
   it "lands in the first reading by m" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
     press("m")

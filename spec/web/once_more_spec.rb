@@ -67,6 +67,12 @@ RSpec.describe "Once more" do
     expect(kept.document["survey.twice"]).to eq %w[survey.depth]
   end
 
+  it "says what to do where two tapes differ, and marks nothing sure" do
+    again("survey.tape", "other")
+    expect(page.text).to include("one tape is wrong").and include("steel rule")
+    expect(kept.document["survey.twice"]).to be_nil
+  end
+
   it "takes another tape's word, and says what is none" do
     again("survey.tape", "same")
     expect(kept.document["survey.twice"]).to eq %w[survey.tape]

@@ -30,9 +30,14 @@ module YellowTrack
         return FIRST.fetch(@sure.state) unless @sure.state == :worked
 
         by = @sure.by or return "over #{length(Sure::STEPS.last)}: no slip up to there spoils it."
-        "#{length(@sure.spare)}, by the #{Survey::Words.name(by.key)}; " \
-          "#{length(by.spoils)} spoils it, #{seen(by)}"
+        "#{length(@sure.spare)}, by the #{name(by)}; #{says_of(by)}"
       end
+
+      # What a reading is called.
+      def name(row) = Survey::Words.name(row.key)
+
+      # From which slip of a reading on the set is spoilt, and whether that is seen, in words.
+      def says_of(row) = "#{length(row.spoils)} spoils it, #{seen(row)}"
 
       private
 

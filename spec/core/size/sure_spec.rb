@@ -49,6 +49,35 @@ RSpec.describe YellowTrack::Sure do
     end
   end
 
+  # A random set of which a diagonal was not taken, nor a lean.
+  def worked_with_less(random)
+    loop do
+      document = worked_set(random)
+      less = document.merge("survey" => document["survey"].merge(
+        "diagonals" => document["survey"]["diagonals"].slice("rising"),
+        "leans" => document["survey"]["leans"].slice("left")
+      ))
+      sure = described_class.new(YellowTrack::Files::Shelf.opening(less))
+      return sure if sure.state == :worked && sure.plan.closure.checked?
+    end
+  end
+
+  # The tape itself is left out: its slip is one of all lengths, and leans, which are none, give it room.
+  it "shows a slip of a reading no later for one reading more" do
+    random = Random.new(RSpec.configuration.seed)
+    4.times do
+      sure = worked_with_less(random)
+      key, value = sure.plan.closure.untaken.sample(random:)
+      more = described_class.new(sure.plan.opening.surveyed(sure.plan.survey.with(key, value.to_r)))
+      with = more.rows.to_h { |row| [row.key, row] }
+      sure.rows.reject { |row| row.key == YellowTrack::Sure::Readings::TAPE }.each do |row|
+        late = [[row, with.fetch(row.key)]].flat_map { |one, other| [[one.more, other.more], [one.less, other.less]] }
+          .select { |before, after| (after.seen || 99) > (before.seen || 99) }
+        expect(late).to eq([]), "#{row.key} with #{key}"
+      end
+    end
+  end
+
   it "says the same of a mirrored opening, left for right" do
     document = worked_set(Random.new(RSpec.configuration.seed))
     plain, mirrored = rows(document), rows(mirrored(document))
