@@ -39,7 +39,9 @@ RSpec.describe "Hanging and its log, in the browser" do
       session.fill_in("What it shows", with: "Left jamb, foot")
       session.click_button("Keep it")
       expect(session).to have_css("img[alt='Left jamb, foot']")
-      expect(session.evaluate_script("document.querySelector('.log-entry img').naturalWidth")).to eq 320
+      wide = session.evaluate_async_script("const img = document.querySelector('.log-entry img'); " \
+        "img.decode().then(() => arguments[0](img.naturalWidth))")
+      expect(wide).to eq 320
       session.find(".log-entry:last-child summary").click
       session.within(".log-entry:last-child") do
         session.fill_in("What is right", with: "It is the right jamb")
