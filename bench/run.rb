@@ -5,10 +5,9 @@ module YellowTrack
     # Runs the measurements that are asked for and prints their figures.
     class Run
       ALL = {"plan" => Plans, "closure" => Closures, "sure" => Slips, "command" => Commands, "cut" => Cuttings,
-             "papers" => Packs,
-             "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices, "service" => Services,
-             "visits" => Crews, "practice" => Drills, "faults" => Faults, "load" => Load, "house" => House,
-             "mutants" => Mutants}.freeze
+             "papers" => Packs, "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices,
+             "service" => Services, "visits" => Crews, "board" => Boards, "practice" => Drills, "faults" => Faults,
+             "load" => Load, "house" => House, "mutants" => Mutants}.freeze
 
       # @param names [Array<String>] none for all
       def initialize(names)

@@ -34,6 +34,19 @@ RSpec.describe "A door whose cause is not told" do
     expect(saved(row, "service.told")).to be_nil
   end
 
+  it "asks at the door what nobody knew by telephone, and once more counts what is not known there" do
+    say("service.symptoms", "scrapes")
+    say("service.phone", "1")
+    %w[came low damp house].each { |key| say("service.findings.#{key}", "unknown") }
+    expect(service.diagnosis.state).to eq "none"
+    say("service.phone", "0")
+    expect(service.findings).to eq({})
+    expect(service.diagnosis.next).not_to be_nil
+    say("service.findings.came", "unknown")
+    expect(service.findings).to eq("came" => nil)
+    expect(saved(row, "service.told")).to be_nil
+  end
+
   it "has its things pressed three ways, and puts one that nobody knows of once" do
     say("service.symptoms", "rattles")
     stands = -> {

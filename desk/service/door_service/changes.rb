@@ -27,6 +27,8 @@ module YellowTrack
         # @param key [String] what was written
         # @return [Store::Document]
         def self.told(document, key)
+          return at_the_door(document) if key == "service.phone"
+
           finding = key[/\Aservice\.findings\.(.+)\z/, 1] or return document
           told = document["service.told"] || []
           now = (document["service.phone"] && !document[key].nil?) ? told | [finding] : told - [finding]
@@ -34,6 +36,17 @@ module YellowTrack
 
           document.with("service.told", now.empty? ? nil : now)
         end
+
+        # What nobody knew by telephone is asked anew by who stands before it.
+        def self.at_the_door(document)
+          told, found = document["service.told"] || [], document["service.findings"] || {}
+          again = told.select { |key| found[key] == Found::UNKNOWN }
+          return document if document["service.phone"] || again.empty?
+
+          left, kept = found.except(*again), told - again
+          document.with("service.findings", left.empty? ? nil : left).with("service.told", kept.empty? ? nil : kept)
+        end
+        private_class_method :at_the_door
 
         # Hands it over again, with what was said of it.
         def close!(who:)
