@@ -84,14 +84,21 @@ module YellowTrack
       # What is next while Rehang is.
       def rehang_next(opening)
         service = opening.service
-        return step("Before it hangs: #{service.barring.first.finding.ask}", "rehang", "service.behind") unless
-          service.may_hang?
+        return step("Before it hangs: #{first(service.barring)}", "rehang", "service.behind") unless service.may_hang?
         return step("Hand it over, with what was found and how it was left.", "hand-over") if service.left_read?
         unless opening.plan
           return step("Say how wide and how high a panel is: turns are reckoned with it.", "rehang", "set.width")
         end
 
         opening.turning.next_step.then { |found| NextStep.new(**found.to_h, stage: "rehang") }
+      end
+
+      # What bars hanging: to be asked, or found and to be mended first.
+      def first(barring)
+        row = barring.first
+        return row.finding.ask if row.state == "open"
+
+        "mend that too: #{row.cause.label.sub(/\A./, &:downcase)}. Then say what you find."
       end
 
       # The first step that is not ticked, as what is next; nil for none.

@@ -141,6 +141,11 @@ RSpec.describe "A door whose cause is not told" do
     service.fix.each { |step| tick(step.key) }
     look("/openings/#{id}/rehang")
     expect(plain(page.text)).to include("Hang it all the same, with a reason").and include("It would fall again.")
+    expect(plain(page.css(".next").text)).to include("Before it hangs: Work out the panel's weight")
+    say("service.findings.weight", "over", stage: "mend")
+    service.fix.each { |step| tick(step.key) unless service.tick(step) }
+    look("/openings/#{id}/rehang")
+    expect(plain(page.css(".next").text)).to include("Before it hangs: mend that too: panel too heavy")
     send_form("/openings/#{id}/override/service.behind", {"reason" => "It is a light door of ours."})
     expect(last_response["location"]).to include("/rehang")
     expect(service).to be_may_hang
