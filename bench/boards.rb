@@ -15,7 +15,7 @@ module YellowTrack
         ["adjust", "site", 45]].freeze
 
       # @return [Array<String>] a line of figures each
-      def call = [*SIZES.map { |count| line("#{count} steps of #{count / EACH} jobs", firm(count)) }, ill]
+      def call = [*SIZES.map { |count| line("#{count} steps of #{Count.told(count / EACH, "jobs")}", firm(count)) }, ill]
 
       private
 
@@ -60,9 +60,16 @@ module YellowTrack
       end
 
       def step((what, place, minutes, wait), number, random)
-        after = number.zero? ? [] : [{"step" => TRADES[number - 1].first, **(wait ? {"wait" => wait} : {})}]
-        {"key" => what, "opening" => "A", "what" => what, "place" => place, "after" => after,
-         **(minutes ? {"minutes" => minutes + 10 * random.rand(0..4), "hands" => random.rand(1..2)} : {"days" => 2})}
+        one = {"key" => what, "opening" => "A", "what" => what, "place" => place, "after" => after(number, wait)}
+        return one.merge("days" => 2) unless minutes
+
+        one.merge("minutes" => minutes + 10 * random.rand(0..4), "hands" => random.rand(1..2))
+      end
+
+      def after(number, wait)
+        return [] if number.zero?
+
+        [{"step" => TRADES[number - 1].first, **(wait ? {"wait" => wait} : {})}]
       end
     end
   end

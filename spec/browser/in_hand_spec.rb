@@ -77,7 +77,7 @@ RSpec.describe "A number in hand" do
 
   it "is a reading too, of those that a slip would spoil the set by: it is drawn where the tape was held" do
     session.visit("/openings/#{opening("D", "Osier Weir").id}/size")
-    session.find("#spare-each > summary").click
+    session.find("#spare-each > summary", wait: 20).click # it asks whole plans
     row = session.first("#spare-each .row-number")
     row.find(".row-take").click
     expect(held).to eq [row["data-row"]]

@@ -35,8 +35,8 @@ module YellowTrack
       def best(known = nil, &enough)
         @best, @least, @way = known, known&.then { |rows| @value.of(rows) }, nil
         @here = @there = @queue = nil
-        starts.each { |way| try(way) }
         ends = clock + @seconds
+        starts.each { |way| try(way) }
         look until clock >= ends || enough&.call(@least)
         @best
       end
