@@ -5,6 +5,8 @@ module YellowTrack
     # What follows from a board's plan for its jobs (handbook 17): by how much each step could be put off, what holds a
     # job's end, what is waited for.
     class Follows
+      include Visits::Chain::Back
+
       LONG = 120 # minutes of a wait that is told
 
       # @param board [Board]
@@ -42,16 +44,7 @@ module YellowTrack
       #
       # @return [Array<Visits::Chain::Stretch>]
       def chain(job)
-        place = @model.of_job(job).reject { |one| @model.steps[one].ended }.find { |one| @ends[one] == @last[job] }
-        found = []
-        while place && @model.steps[place].ended.nil?
-          found.unshift(own(place))
-          held = holder(place) unless kept?(place)
-          found.unshift(*between(place, held)) if held
-          place = held&.place
-          held = nil
-        end
-        found
+        back_from(@model.of_job(job).reject { |one| @model.steps[one].ended }.find { |one| @ends[one] == @last[job] })
       end
 
       # Waits of a job: after, before, from, to.

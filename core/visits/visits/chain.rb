@@ -6,6 +6,8 @@ module YellowTrack
     # others' days, and before it a wait, hours that its place is closed, or being held
     # (on the road, or put off to share a trip).
     class Chain
+      include Back
+
       # One stretch: by "work", "other", "wait", "closed" or "held".
       Stretch = Struct.new(:place, :by, :from, :to)
 
@@ -24,16 +26,7 @@ module YellowTrack
 
       # @return [Array<Stretch>] from the first to the last
       def stretches
-        place = @timing.ends.each_index.max_by { |one| [@timing.ends[one] || -1, one] }
-        found = []
-        while place && step(place).ended.nil?
-          found.unshift(own(place))
-          held = holder(place) unless kept?(place)
-          found.unshift(*between(place, held)) if held
-          place = held&.place
-          held = nil
-        end
-        found
+        back_from(@timing.ends.each_index.max_by { |one| [@timing.ends[one] || -1, one] })
       end
 
       private
