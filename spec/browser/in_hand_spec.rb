@@ -88,6 +88,7 @@ RSpec.describe "A number in hand" do
 
   it "lands in the first reading by m" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
+    session.assert_selector("[data-keys]") # the keys are listened to
     press("m")
     expect(session).to have_css("#survey-widths-top:focus")
   end
