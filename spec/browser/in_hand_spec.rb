@@ -89,6 +89,8 @@ RSpec.describe "A number in hand" do
   it "lands in the first reading by m" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
     session.assert_selector("[data-keys]") # the keys are listened to
+    Browser.front(session)
+    session.driver.browser.action.move_to_location(3, 400).click.perform # the page is in hand, whatever was before it
     press("m")
     expect(session).to have_css("#survey-widths-top:focus")
   end
