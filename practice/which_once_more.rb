@@ -6,8 +6,8 @@ module YellowTrack
     # the set (handbook 16). Of what is read alike one reading has to be ahead of all others.
     class WhichOnceMore < ReadOpening
       KEY, NAME = "which-once-more", "Which once more"
-      LEARN = "A slip that the other readings show is told anyway; one that the set stands does no harm. What is taken " \
-        "twice is what lies between: the set does not stand it and nothing shows it."
+      LEARN = "A slip that the other readings show is told anyway; one that the set stands does no harm. What is " \
+        "taken twice is what lies between: the set does not stand it and nothing shows it."
       OFF = {1 => [-20, -10, 0, 10, 20], 2 => -9..9, 3 => -8..8, 4 => -6..6, 5 => -5..5}.freeze # grains, of a corner
       KITS = %w[twin-42 roll-36].freeze
       NEAR = (1..4) # grains that ready-made panels lap more than the least
@@ -66,10 +66,11 @@ module YellowTrack
 
       # Only where one reading is ahead, and what each slip names is another.
       def parts(plan)
-        @rows = Sure.new(@subject, plan).then { |sure| sure.rows.to_h { |row| [row.key.delete_prefix("survey."), row] } }
+        @rows = Sure.new(@subject, plan).rows.to_h { |row| [row.key.delete_prefix("survey."), row] }
           .select { |key, _| ASKED.match?(key) }
         first, second = @rows.select { |_, row| row.twice? }.sort_by { |_, row| row.unseen }
-        return if first.nil? || first.last.unseen > Sure::NAMED_TO || (second && second.last.unseen == first.last.unseen)
+        return if first.nil? || first.last.unseen > Sure::NAMED_TO
+        return if second && second.last.unseen == first.last.unseen
 
         [reading(*first), from(*first)]
       end

@@ -75,7 +75,7 @@ module YellowTrack
           Store::Openings::Act.new(document:, columns:,
             entries: [*OnceMore.entries(now.document, document),
               {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document),
-              *also(now.document, other, value)])
+              *also(now.document, other, value), *DoorService::Changes.asked_anew(now.document, document, key)])
         end
       end
 

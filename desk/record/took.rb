@@ -10,14 +10,16 @@ module YellowTrack
       GAP = 4 * 3600 # seconds; a longer pause is no step
       MOST = 2000 # ticks that are looked at, the latest
 
-      # One step of one visit: its row's id, the opening's letter, minutes that it took, that it
-      # was to take, and that it usually takes.
-      Stretch = Struct.new(:id, :letter, :opening_id, :took, :planned, :usual, keyword_init: true)
+      # One step of one visit: its row, the opening's letter, minutes that it took and that it was to take.
+      Stretch = Struct.new(:row, :letter, :opening_id, :took, :planned, keyword_init: true) do
+        # @return [String] of its row
+        def id = row.id
+      end
 
       # @param book [Store::Book]
       def initialize(book)
         @book = book
-        @agendas = {}
+        @agendas, @openings = {}, {}
       end
 
       # Minutes that a row's step took, each time.
@@ -34,7 +36,7 @@ module YellowTrack
       #
       # @return [Boolean, nil]
       def borne?(id)
-        ratios = (by_row[id] || []).map { |one| one.took / one.usual }
+        ratios = (by_row[id] || []).map { |one| one.took / usual(one.opening_id).minutes(one.row) }
         return if ratios.length < Lessons::RULES["minutes"].least
 
         !Lessons.minutes(ratios).nil?
@@ -62,9 +64,7 @@ module YellowTrack
       def day(entry) = Time.iso8601(entry.at).localtime.to_date
 
       def of_visit(id, entries)
-        agenda, usual = agenda(id)
-        return [] unless agenda
-
+        agenda = agenda(id, rules) or return []
         long = Hash.new(0r)
         entries.each_cons(2) do |one, other|
           seconds = Time.iso8601(other.at) - Time.iso8601(one.at)
@@ -72,18 +72,24 @@ module YellowTrack
           long[row] += seconds.to_r / 60 if row && seconds.between?(1, GAP)
         end
         long.map { |row, took|
-          Stretch.new(id: row.id, letter: agenda.letter, opening_id: id, took:, planned: agenda.minutes(row),
-            usual: usual.minutes(row))
+          Stretch.new(row:, letter: agenda.letter, opening_id: id, took:, planned: agenda.minutes(row))
         }
       end
 
-      # The steps of an opening, with the house's minutes and with the usual ones; nil for one that is not
-      # planned any more.
-      def agenda(id)
-        @agendas.fetch(id) do
-          row = @book.openings.find(id)
-          opening = row && KeptOpening.new(@book, row, rules:)
-          @agendas[id] = opening&.plan && [rules, {}].map { |own| Agenda.new(opening, Files::StepTimes.figures(own)) }
+      # The steps of an opening with the minutes as they usually are.
+      def usual(id) = agenda(id, {})
+
+      # The steps of an opening with a house's minutes; nil for one that is not planned any more.
+      def agenda(id, minutes)
+        @agendas.fetch([id, minutes]) do
+          opening = opening(id)
+          @agendas[[id, minutes]] = opening&.plan && Agenda.new(opening, Files::StepTimes.figures(minutes))
+        end
+      end
+
+      def opening(id)
+        @openings.fetch(id) do
+          @openings[id] = @book.openings.find(id)&.then { |row| KeptOpening.new(@book, row, rules:) }
         end
       end
 

@@ -45,7 +45,8 @@
     if (element.closest(".visually-hidden")) return
     const scale = element.ownerSVGElement ? Math.abs(element.getScreenCTM().d || element.getScreenCTM().b) : 1
     const size = Number.parseFloat(getComputedStyle(element).fontSize) * scale
-    if (size < SMALLEST[element.ownerSVGElement ? "drawing" : "page"] - 0.05) told(`text of ${size.toFixed(1)} px`, element)
+    const least = SMALLEST[element.ownerSVGElement ? "drawing" : "page"]
+    if (size < least - 0.05) told(`text of ${size.toFixed(1)} px`, element)
   })
 
   // Lines of words that lie over each other, of what is neither in front nor behind by intent.
@@ -63,7 +64,8 @@
       const [other, b] = lines[next]
       const across = Math.min(a.right, b.right) - Math.max(a.left, b.left)
       const down = Math.min(a.bottom, b.bottom) - b.top
-      if (across > 2 && down > 0.4 * Math.min(a.height, b.height)) told(`"${one.textContent.trim().slice(0, 30)}" lies over`, other)
+      if (across > 2 && down > 0.4 * Math.min(a.height, b.height))
+        told(`"${one.textContent.trim().slice(0, 30)}" lies over`, other)
     }
   })
 

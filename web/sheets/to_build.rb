@@ -34,7 +34,8 @@ module YellowTrack
 
         # The doors that it is for, in words.
         def doors
-          "#{set.panels.length} × #{opening.cut_printer.text(set.width)} × #{opening.cut_printer.text(set.height)}, " \
+          "#{set.panels.length} × #{opening.cut_printer.text(set.width)} × " \
+            "#{opening.cut_printer.text(set.height)}, " \
             "#{derived(set.thickness)} thick, #{opening.kit.name}"
         end
 
@@ -64,7 +65,8 @@ module YellowTrack
 
         def rough
           rough = wanted.rough or return
-          ["rough opening, before linings of #{long(lining)}", "#{derived(rough[:width])} × #{derived(rough[:height])}",
+          ["rough opening, before linings of #{long(lining)}",
+            "#{derived(rough[:width])} × #{derived(rough[:height])}",
             "plumb, level and square within 3 mm"]
         end
 

@@ -48,6 +48,18 @@ module YellowTrack
         end
         private_class_method :at_the_door
 
+        # What the log tells of answers that are asked anew; nothing where none are.
+        #
+        # @param now [Store::Document] before it
+        # @param after [Store::Document]
+        # @param key [String] what was written
+        def self.asked_anew(now, after, key)
+          before, left = now["service.findings"], after["service.findings"]
+          return [] if key != "service.phone" || before == left
+
+          [{kind: "choice", key: "service.findings", before:, after: left}]
+        end
+
         # Hands it over again, with what was said of it.
         def close!(who:)
           said = symptoms

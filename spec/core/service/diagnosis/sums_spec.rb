@@ -48,7 +48,8 @@ end
 RSpec.describe YellowTrack::Diagnosis::Behind do
   rows = ->(findings) {
     known = YellowTrack::Files::Knowledge.of("top-hung")
-    described_class.of(YellowTrack::Diagnosis::Door.of(knowledge: known, symptoms: ["fallen"], findings:), "fixing_torn")
+    door = YellowTrack::Diagnosis::Door.of(knowledge: known, symptoms: ["fallen"], findings:)
+    described_class.of(door, "fixing_torn")
   }
 
   it "bars what would fall again until the weight that tore it is known, and lists what stands behind what stands" do
@@ -64,7 +65,9 @@ end
 
 RSpec.describe YellowTrack::Diagnosis::OwnCause do
   known = YellowTrack::Files::Knowledge.of("top-hung")
-  of = ->(told, **rest) { described_class.new(known, "top-hung", label: "Cat flap", symptoms: ["rattles"], told:, **rest) }
+  of = ->(told, **rest) {
+    described_class.new(known, "top-hung", label: "Cat flap", symptoms: ["rattles"], told:, **rest)
+  }
 
   it "is refused with the causes that no answer tells it from" do
     faults = of.call({"grip" => "yes"}).faults
