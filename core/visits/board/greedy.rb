@@ -7,15 +7,17 @@ module YellowTrack
     class Greedy
       # A way of choosing. weights  of jobs, the heavier first; lead  days by which a job is looked at as if it were
       # urgent before it is; shy  jobs that are not gone to on a day; prefers  a crew for a job; fill  whether a day is
-      # filled with what is not urgent at other houses; far  minutes of road that are driven for that.
-      Way = Struct.new(:weights, :lead, :shy, :prefers, :fill, :far, keyword_init: true) do
+      # filled with what is not urgent at other houses; far  minutes of road that are driven for that; early  for how many
+      # houses of a trip shop steps are done before it from which, over several of them, something could go on that day.
+      Way = Struct.new(:weights, :lead, :shy, :prefers, :fill, :far, :early, keyword_init: true) do
         # The same, apart.
-        def copy = Way.new(weights: weights.dup, lead: lead.dup, shy: shy.dup, prefers: prefers.dup, fill:, far:)
+        def copy = Way.new(**to_h, weights: weights.dup, lead: lead.dup, shy: shy.dup, prefers: prefers.dup)
       end
 
       LONGEST = 600 # days that a board is lived
       BACK = 120 # changes after which the looking goes back to the best
       STRAYS = 0.05 # share of ways a little worse that are gone on from
+      EARLY = 4 # houses at most
       FEW = 120 # crew days of a plan each of whose visits is tried to be left out
 
       # @param model [Model]
@@ -50,8 +52,9 @@ module YellowTrack
         longest = @model.jobs.each_index.map do |job|
           @model.of_job(job).sum { |place| @model.steps[place].minutes || 0 }
         end
-        [[none, false], [none, true], [longest, true], [longest.map(&:-@), true]].map do |weights, fill|
-          Way.new(weights: weights.map(&:to_f), lead: none.dup, shy: {}, prefers: {}, fill:, far: 60)
+        kinds = [[none, false], [none, true], [longest, true], [longest.map(&:-@), true]]
+        [1, 0].product(kinds).map do |early, (weights, fill)|
+          Way.new(weights: weights.map(&:to_f), lead: none.dup, shy: {}, prefers: {}, fill:, far: 60, early:)
         end
       end
 
@@ -102,7 +105,7 @@ module YellowTrack
 
       def change(way)
         job = @random.rand(@model.jobs.length)
-        case @random.rand(7)
+        case @random.rand(8)
         when 0 then way.weights[job] = @random.rand(-500.0..500.0)
         when 1 then way.lead[job] = @random.rand(0..3)
         when 2, 3
@@ -110,6 +113,7 @@ module YellowTrack
           way.shy[[row.jobs.sample(random: @random) || job, row.day]] = true if row
         when 4 then way.shy.delete(way.shy.keys.sample(random: @random)) if way.shy.any?
         when 5 then way.prefers[job] = @random.rand(@model.crews.length)
+        when 6 then way.early = @random.rand(EARLY)
         else
           way.fill = !way.fill if @random.rand(2).zero?
           way.far = [0, 15, 30, 60, 120].sample(random: @random)
@@ -185,21 +189,29 @@ module YellowTrack
 
       # A crew's day: the most urgent house first, all that can be done there, then the next, then the shop.
       def row_of(way, row, left, urgent:, taken:)
-        row = in_shop(row, left, urgent, before: true)
+        row = before_trip(way, row, left, urgent:, taken:)
         loop do
           house = next_house(way, row, left, urgent:, taken:) or break
           row = house
         end
-        in_shop(row, left, urgent, before: false)
+        in_shop(row, row.any? ? left : left.slice(*urgent.keys))
       end
 
-      # Shop steps: before the trip those that let something of today go on; after it all that is urgent, or joins.
-      def in_shop(row, left, urgent, before:)
-        jobs = (before || !row.any?) ? left.keys & urgent.keys : left.keys
-        shop = jobs.flat_map { |job| left[job].reject { |place| @model.site?(place) } }
+      # Shop steps that let something of today's trip go on: of any house, or all that lead to the first few.
+      def before_trip(way, row, left, urgent:, taken:)
+        return in_shop(row, left.slice(*urgent.keys)) { |place, now| lets_go?(place, now) } if way.early.zero?
+
+        houses = (urgent.keys - taken).reject { |job| way.shy[[job, row.day]] && !told?(job, row.day) }
+        first = houses.sort_by { |job| rank(way, row.crew, job, urgent:) }.first(way.early)
+        in_shop(row, left.slice(*first)) { |place, now| leads_out?(place, now) }
+      end
+
+      # Shop steps that can be done, one after the other; with a block those alone that it lets.
+      def in_shop(row, left)
+        shop = left.values.flat_map { |places| places.reject { |place| @model.site?(place) } }
         loop do
           shop -= row.works.keys
-          open = before ? shop.select { |place| lets_go?(place, row) } : shop
+          open = block_given? ? shop.select { |place| yield place, row } : shop
           joined = open.filter_map { |place| @rows.with(row, place) }.min_by(&:now) or return row
           row = joined
         end
@@ -210,6 +222,20 @@ module YellowTrack
         @model.next(place).any? do |one|
           @model.site?(one) &&
             @model.before(one).all? { |before, after| row.ends[before] || (before == place && !after.wait?) }
+        end
+      end
+
+      # Whether something at a house could still be done today once this and other shop steps are.
+      def leads_out?(place, row)
+        @model.after(place).any? { |one| @model.site?(one) && @model.crew.include?(one) && today?(one, row) }
+      end
+
+      # Whether nothing but shop steps and hours stand before a step on a day.
+      def today?(place, row)
+        @model.before(place).all? do |one, after|
+          next after.over(row.ends[one], @calendar) < (row.day + 1) * Visits::Calendar::DAY if row.ends[one]
+
+          @model.steps[one].crew? && !@model.site?(one) && after.days.nil? && today?(one, row)
         end
       end
 

@@ -28,7 +28,7 @@ module YellowTrack
       # @param known [Array<Row>] a plan that is there already
       # @return [Array<Row>]
       def best(known)
-        @best, @least = known, @value.of(known)
+        @best, @least, @own = known, @value.of(known), false
         states = [State.new([], @model.beginning, 0, [0, 0, 0, []])]
         day = 0
         until states.empty?
@@ -49,10 +49,12 @@ module YellowTrack
 
       def done?(state) = @model.crew.all? { |place| state.ends[place] }
 
-      # A whole plan: kept where it is better than the best.
+      # A whole plan: kept where it is better than the best; of equals the first that the search itself comes to, so that
+      # what was found before it, and how long that took, says nothing.
       def settle(state)
         value = @value.of(state.rows)
-        @best, @least = state.rows, value if (value <=> @least).negative?
+        better = value <=> @least
+        @best, @least, @own = state.rows, value, true if better.negative? || (better.zero? && !@own)
         true
       end
 
@@ -67,7 +69,7 @@ module YellowTrack
         crew, *rest = crews
         return [[]] unless crew
 
-        [nil, *@rows.all(crew, day, ends, open:)].flat_map do |row|
+        [*@rows.all(crew, day, ends, open:), nil].flat_map do |row|
           laid(ends, day, open - (row ? row.works.keys : []), crews: rest).map { |others| [row].compact + others }
         end
       end
