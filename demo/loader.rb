@@ -23,29 +23,58 @@ module YellowTrack
         book&.close
       end
 
-      # Who is signed in where the demo signs in by itself.
-      FITTERS = %w[Runa Odo].freeze
+      # What the firm is.
+      FIRM = YAML.safe_load_file("#{ROOT}/demo/firm.yml").freeze
 
-      # Puts the demo's crew and jobs into a book, and what stands at its saw.
+      # Who is signed in where the demo signs in by itself.
+      SIGNED_IN = FIRM["people"].keys.first
+
+      # Puts the demo's firm and jobs into a book, what stands at its saw, and its board.
       def fill(book)
         let_in(book)
-        YAML.safe_load_file("#{ROOT}/demo/jobs.yml").each do |job|
-          id = book.jobs.add(name: job["name"], place: job["place"], units: job["units"]).id
-          job["openings"].each { |opening| hang(book, id, opening) }
-          (job["served"] || []).each { |door| serve(book, id, door) }
-          plan(book, id, job["visits"]) if job["visits"]
-        end
+        YAML.safe_load_file("#{ROOT}/demo/jobs.yml").each { |job| job(book, job) }
         stock(book, YAML.safe_load_file("#{ROOT}/demo/saw.yml"))
+        FIRM["words"].each { |key, text| Desk::HouseWords.keep(book, key, text) }
+        board(book)
       end
 
       private
 
-      # The crew, of fitters without a password: nobody comes in as one of them but by itself.
+      def job(book, told)
+        id = book.jobs.add(name: told["name"], place: told["place"], units: told["units"]).id
+        told["openings"].each { |opening| hang(book, id, opening) }
+        (told["served"] || []).each { |door| serve(book, id, door) }
+        book.customers.set(id, told["customer"])
+        promised = told["terms"]["promised"]
+        book.job_terms.set(id, travel: told["terms"]["travel"], by: promised && (Date.today + promised).iso8601)
+      end
+
+      # Its people, without a password: nobody comes in as one of them but by itself.
       def let_in(book)
         return unless book.accounts.firm.nil?
 
-        book.accounts.found(FITTERS.join(" and "))
-        FITTERS.each { |name| book.accounts.named(name) || book.accounts.add(name) }
+        book.accounts.found(FIRM["name"])
+        FIRM["people"].each { |name, role| book.accounts.named(name) || book.accounts.add(name, role:) }
+        FIRM["crews"].each do |name, people|
+          crew = book.crews.add(name)
+          people.each { |one| book.crews.put(one, crew.id, since: Date.today - 60) }
+        end
+      end
+
+      # The board as it is kept, and what a customer was told of it.
+      def board(book)
+        jobs = book.jobs.all.to_h { |job| [job.name, job.id] }
+        FIRM["roads"].each { |road| book.job_terms.road(*jobs.values_at(*road["between"]), road["minutes"]) }
+        firm = Desk::FirmBoard.new(book)
+        firm.keep!(seen: 0, who: FIRM["kept_by"])
+        tell(book, Desk::FirmBoard::Shown.new(book, firm.kept.plan, firm:), jobs.fetch(FIRM["told"]["job"]))
+      end
+
+      def tell(book, shown, job_id)
+        visit = shown.visits.find { |one| one.job_id == job_id && one.date > Date.today.iso8601 } or return
+        said = {"arrive" => visit.visit["arrive"], "depart" => visit.visit["depart"], "crew" => visit.crew,
+                "people" => visit.people}
+        book.told_visits.tell(job_id, visit.date, said:, who: FIRM["told"]["by"])
       end
 
       def hang(book, job_id, opening)
@@ -60,11 +89,6 @@ module YellowTrack
         door["said"].each do |key, value|
           book.openings.change(row.id, key, value, seen: nil, who: door["by"], listing: Desk::Listing.of(book))
         end
-      end
-
-      # The plan of a job's visits, kept.
-      def plan(book, job_id, told)
-        Desk::JobVisits.new(Desk::Job.new(book, book.jobs.find(job_id))).keep!(seen: 0, who: told["by"])
       end
 
       def add(book, job_id, document, opening)

@@ -14,7 +14,7 @@ module YellowTrack
         "wall" => {weight: 0.9, fill: :shade}, "strip" => {weight: 0.9, fill: :strip},
         "face" => {weight: 1.6, fill: :sheet},
         "runs" => {weight: 0.9, fill: :rolling}, "runs-line" => {weight: 4, ink: :rolling},
-        "dot" => {weight: 0, fill: :ink},
+        "dot" => {weight: 0, fill: :ink}, "told" => {weight: 0.9, fill: :good},
         "cut" => {weight: 1.6}, "seen" => {weight: 0.9}, "hidden" => {weight: 0.6, ink: :half, dash: [5, 3]},
         "dimension" => {weight: 0.5}, "extension" => {weight: 0.5}, "tick" => {weight: 1}, "datum" => {weight: 4},
         "shut" => {weight: 0, fill: :strip}, "open-day" => {weight: 0, fill: :paper},

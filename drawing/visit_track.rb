@@ -9,6 +9,8 @@ module YellowTrack
     # on a line of its own with its words in it or beside it; what holds the job up is drawn thick. Days are one
     # width, those that are shut a gap.
     class VisitTrack < Picture
+      include AlongDays
+
       # A day: date; kind, :visit, :shop, :bare or :closed; note, under its name.
       Day = Struct.new(:date, :kind, :note, keyword_init: true)
 
@@ -31,11 +33,8 @@ module YellowTrack
       THICK = 9
       HANG = TRACK + THICK + 14
       HIGH = 128 # of a panel
-      ROW = 30
       FEW = 5 # lines on a panel
       FITS = 21 # characters of a line
-      LETTER = 6.6 # screen units that one takes, at the most
-      DAY = 1440
       BELOW = HANG + HIGH + 20
 
       # @param days [Array<Day>] without a gap
@@ -77,9 +76,11 @@ module YellowTrack
         }.join(" ") + @boxes.map { |box, _| " #{box.words}: #{box.from[0, 10]} to #{box.to[0, 10]}." }.join
       end
 
-      def left(place) = @lefts[place]
+      def edge = LEFT
 
-      def wide(place) = @lefts[place + 1] - @lefts[place]
+      def below = BELOW
+
+      def holds?(box) = @chain.any? { |stretch| stretch.at == box.key }
 
       def column(day, place)
         high = size.last - 12
@@ -126,46 +127,6 @@ module YellowTrack
         lines = panel.lines.map { |line| short(line, FITS) }
         lines = [*lines.first(FEW - 1), "and #{lines.length - FEW + 1} more"] if lines.length > FEW
         lines.each_with_index { |line, row| @pen.text([x, HANG + 54 + row * 16], line, "bay-word", anchor: "start") }
-      end
-
-      def short(words, most) = (words.length > most) ? "#{words[0, most - 1].rstrip}…" : words
-
-      # Where a moment stands: within its day by the clock.
-      def x(moment)
-        date = Date.iso8601(moment[0, 10])
-        place = @place[date]
-        return (date < @days.first.date) ? LEFT : @lefts.last unless place
-
-        hours, minutes = moment[11, 5].split(":").map(&:to_i)
-        left(place) + wide(place) * (hours * 60 + minutes) / DAY.to_f
-      end
-
-      # Boxes in rows, none over another or its words.
-      def rows(boxes)
-        ends = []
-        boxes.sort_by { |box| [box.from, box.to] }.map do |box|
-          row = ends.index { |taken| taken <= x(box.from) } || ends.length
-          ends[row] = reach(box) + 14
-          [box, row]
-        end
-      end
-
-      def box_wide(box) = [x(box.to) - x(box.from), 6].max
-
-      def words_wide(box) = 12 + LETTER * box.words.length
-
-      def inside?(box) = words_wide(box) <= box_wide(box)
-
-      # Where a box ends, with its words.
-      def reach(box) = x(box.from) + box_wide(box) + (inside?(box) ? 0 : words_wide(box))
-
-      def box(box, row)
-        from, top = x(box.from), BELOW + row * ROW
-        holds = @chain.any? { |stretch| stretch.at == box.key }
-        css = [(box.others ? "others" : "wait"), *("holds" if holds)].join(" ")
-        @pen.rect([from, top], [box_wide(box), ROW - 8], css)
-        @pen.text([from + 6 + (inside?(box) ? 0 : box_wide(box)), top + 16], box.words, holds ? "figure" : "bay-word",
-          anchor: "start")
       end
 
       # Of what holds the job up, the work: the foot of its visits.

@@ -8,25 +8,29 @@ module YellowTrack
     # Kept plans of visits as calendars read them (handbook 14, "iCalendar"): one event a
     # visit, at the site's own clock; looks back as whole days.
     class CalendarFile
+      WORDS = 3 # works that a summary names
+
       # A job's kept plan. name; place, where it is; plan, the visits file; gone, visits that none continues;
       # steps, what and hands by their keys; looks, looks back: uid, date, sequence,
       # openings; at, when it was kept, ISO.
       Job = Struct.new(:name, :place, :plan, :gone, :steps, :looks, :at, keyword_init: true)
 
       # @param jobs [Array<Job>]
+      # @param crew [String, nil] whose visits alone; nil for all
       # @return [String] text/calendar
-      def self.of(jobs) = new(jobs).to_s
+      def self.of(jobs, crew: nil) = new(jobs, crew:).to_s
 
       # @param jobs [Array<Job>]
-      def initialize(jobs)
-        @jobs = jobs
+      # @param crew [String, nil]
+      def initialize(jobs, crew: nil)
+        @jobs, @crew = jobs, crew
       end
 
       # @return [String] iCalendar, its lines folded
       def to_s
         calendar = Icalendar::Calendar.new
         calendar.prodid = "-//Yellow Track//visits//EN"
-        calendar.append_custom_property("X-WR-CALNAME", "Visits")
+        calendar.append_custom_property("X-WR-CALNAME", ["Visits", @crew].compact.join(" "))
         @jobs.each { |job| write(calendar, job) }
         calendar.to_ical
       end
@@ -34,17 +38,20 @@ module YellowTrack
       private
 
       def write(calendar, job)
-        job.plan["visits"].each { |visit| calendar.add_event(event(job, visit)) }
-        job.gone.each do |visit|
+        of_crew(job.plan["visits"]).each { |visit| calendar.add_event(event(job, visit)) }
+        of_crew(job.gone).each { |visit|
           calendar.add_event(event(job, visit).tap { |event| event.status = "CANCELLED" })
-        end
+        }
         job.looks.each { |look| calendar.add_event(look_back(job, look)) }
       end
+
+      def of_crew(visits) = visits.select { |visit| @crew.nil? || visit["crew"] == @crew }
 
       def event(job, visit)
         made(job, visit["uid"], visit["sequence"]) do |event|
           event.dtstart, event.dtend = %w[leave back].map { |name| floating(visit[name]) }
-          event.summary = "#{job.name}: #{letters(visit)}"
+          event.summary = "#{job.name}: #{summary(job, visit)}"
+          event.categories = [visit["crew"]] if visit["crew"]
           event.description = [*visit["steps"].map { |key| line(job, key) }, *checks(job, visit)].join("\n")
         end
       end
@@ -68,9 +75,10 @@ module YellowTrack
 
       def floating(moment) = Icalendar::Values::DateTime.new(moment.delete("-:").ljust(15, "0"))
 
-      # A visit's openings, in their order.
-      def letters(visit)
-        visit["steps"].map { |key| Visits.letter(key) }.uniq.sort_by { |letter| [letter.length, letter] }.join(", ")
+      # A visit in a few words: "hang A, B; track C; and 2 more".
+      def summary(job, visit)
+        all = Visits.words(visit["steps"]) { |key| job.steps.dig(key, "what") || key.split("-", 2).last }
+        [*all.first(WORDS), *("and #{all.length - WORDS} more" if all.length > WORDS)].join("; ")
       end
 
       def line(job, key)

@@ -16,6 +16,8 @@ module YellowTrack
       PLAN = %i[version who at].freeze
       OFFER = %i[number made_on valid_until total who at].freeze
       DUE = %i[kind day].freeze
+      TOLD = %i[day who at].freeze
+      ANSWER = %i[answer day who at].freeze
 
       # @param db [Sequel::Database]
       def initialize(db)
@@ -29,7 +31,7 @@ module YellowTrack
 
       # @param job_id [Integer]
       # @return [Hash] "job", "openings", "log", "cuts", "pictures", "drafts", "plans",
-      #   "offers", "dues"
+      #   "offers", "dues", "customer", "terms", "told"
       def rows(job_id)
         @letters = @db[:openings].where(job_id:).to_hash(:id, :letter)
         job = @db[:jobs].first(id: job_id)
@@ -37,7 +39,10 @@ module YellowTrack
          "log" => of_openings(:log_entries, ENTRY, :id, json: %i[before after]),
          "cuts" => of_openings(:cuts, CUT, [:opening_id, :code]), "pictures" => of_openings(:pictures, PICTURE, :id),
          "drafts" => of_openings(:drafts, DRAFT, [:opening_id, :key, :owner], json: %i[typed]),
-         "plans" => plans(job_id), "offers" => of_job(:offers, OFFER, job_id, json: %i[told]), "dues" => dues(job_id)}
+         "plans" => plans(job_id), "offers" => offers(job_id), "dues" => dues(job_id),
+         "customer" => Customers.new(@db).of(job_id).to_h.except(:job_id).transform_keys(&:name),
+         "terms" => JobTerms.new(@db).of(job_id).to_h.slice(:by, :travel, :shut).transform_keys(&:name),
+         "told" => of_job(:told_visits, TOLD, job_id, json: %i[said])}
       end
 
       # The bytes of a picture.
@@ -87,9 +92,19 @@ module YellowTrack
         @db[table].where(job_id:).order(:id).map { |row| {**named(row, columns), **parsed(row, json)} }
       end
 
-      # Those that were kept, the one that is kept now last.
+      # Those that were kept, the one that is kept now last; each the job's own, off the firm's board.
       def plans(job_id)
         %i[plans_before plans].flat_map { |table| of_job(table, PLAN, job_id, json: Plans::JSONS) }
+          .map { |row| row.merge("asked" => row["asked"].except("board")) }
+      end
+
+      # Each with whom it was made to and what became of it.
+      def offers(job_id)
+        ids, all = @db[:offers].where(job_id:).order(:id).select_map(:id), Offers.new(@db)
+        of_job(:offers, OFFER, job_id, json: %i[told]).zip(ids).map do |row, id|
+          answers = @db[:offer_answers].where(offer_id: id).order(:id).map { |one| named(one, ANSWER) }
+          row.merge("customer" => all.customer(id), "answers" => answers)
+        end
       end
 
       def dues(job_id)
@@ -137,12 +152,35 @@ module YellowTrack
         *before, now = rows["plans"]
         before.each { |row| insert_plan(:plans_before, row, job_id) }
         insert_plan(:plans, now, job_id) if now
-        rows["offers"].each { |row| insert_of_job(:offers, row, OFFER, job_id:, told: row["told"].to_json) }
+        rows["offers"].each { |row| insert_offer(row, job_id) }
+        insert_bindings(rows, job_id)
         rows["dues"].each do |row|
           insert_of_job(:dues, row, DUE, job_id:, opening_id: row["opening"] && @ids.fetch(row["opening"]),
             says: row["says"].to_json)
         end
       end
+
+      def insert_offer(row, job_id)
+        offer_id = insert_of_job(:offers, row, OFFER, job_id:, told: row["told"].to_json)
+        customer = row["customer"] || {}
+        @db[:offer_customers].insert(offer_id:, told: customer.to_json) if customer.any?
+        (row["answers"] || []).each { |one| @db[:offer_answers].insert(offer_id:, **columns_of(one, ANSWER)) }
+      end
+
+      # Whom it is for, what it is bound to, what was told; of files from before these were kept, nothing.
+      def insert_bindings(rows, job_id)
+        customer, terms = rows.values_at("customer", "terms")
+        Customers.new(@db).set(job_id, customer) if customer&.values&.any? { |text| !text.empty? }
+        if terms
+          JobTerms.new(@db).set(job_id, by: terms["by"], travel: terms["travel"])
+          JobTerms.new(@db).shut(job_id, terms["shut"] || [])
+        end
+        (rows["told"] || []).each do |row|
+          insert_of_job(:told_visits, row, TOLD, job_id:, said: row["said"].to_json)
+        end
+      end
+
+      def columns_of(row, columns) = row.slice(*columns.map(&:name)).transform_keys(&:to_sym)
 
       def insert(table, row, columns, **more)
         @db[table].insert_conflict(:replace).insert(opening_id: @ids.fetch(row["opening"]),

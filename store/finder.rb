@@ -19,9 +19,10 @@ module YellowTrack
       end
 
       # @param words [Array<String>] all of which have to stand there
-      # @return [Array<Jobs::Job>]
+      # @return [Array<Jobs::Job>] by their names and places, and by their customers
       def jobs(words, most:)
-        @db[:jobs].where(binned_at: nil, id: ids(words, 0)).order(:position, :id).limit(most)
+        found = Sequel.|({id: ids(words, 0)}, {id: of_customers(words)})
+        @db[:jobs].where(binned_at: nil).where(found).order(:position, :id).limit(most)
           .map { |row| Jobs::Job.new(**row) }
       end
 
@@ -65,6 +66,15 @@ module YellowTrack
         rows = rows.where(Sequel.lit("found MATCH ?", long.map { |word| quoted(word) }.join(" AND "))) if long.any?
         short.each { |word| rows = rows.where(Sequel.ilike(:text, "%#{rows.escape_like(word)}%")) }
         rows.select(Sequel.lit("(rowid - ?) / ?", kind, KINDS))
+      end
+
+      # Numbers of jobs whose customer has every word somewhere.
+      def of_customers(words)
+        columns = Customers::LONGEST.keys.map(&:to_sym)
+        words.reduce(@db[:customers]) { |rows, word|
+          like = "%#{rows.escape_like(word)}%"
+          rows.where(Sequel.|(*columns.map { |column| Sequel.ilike(column, like) }))
+        }.select(:job_id)
       end
 
       def quoted(word) = "\"#{word.gsub("\"", "\"\"")}\""

@@ -7,6 +7,12 @@ module YellowTrack
     class Bill
       KEPT = Latest.new(16)
 
+      # What an offer is for: an opening's letter and name, what is hung there, and how a list draws it.
+      Line = Struct.new(:letter, :name, :what, :outline, keyword_init: true) do
+        # The line in words.
+        def to_s = "#{letter} #{name}: #{what}"
+      end
+
       # @param job [Job]
       # @param today [Date]
       # @return [Bill]
@@ -22,8 +28,10 @@ module YellowTrack
       attr_reader :bars
       # @return [Array<String>] letters of openings whose panels nobody weighed
       attr_reader :unweighed
-      # @return [Array<String>] what an offer is for, a line an opening
+      # @return [Array<Line>] what an offer is for, a line an opening
       attr_reader :lines
+      # @return [:board, :own, :estimate] what the hours stand on
+      attr_reader :stands_on
       # @return [Rational] what was cut of bars, at the cheapest
       attr_reader :cut
 
@@ -31,12 +39,14 @@ module YellowTrack
       def initialize(job)
         @job, @book, @planned = job, job.book, job.planned
         @bars = job.cut_list.bar_prices
+        presence = Presence.new(job, Took.new(@book).of(job.openings))
+        @stands_on = presence.stands_on
         @price = Price.new(@planned.map { |one| priced(one) }, bars: job.cut_list.to_buy, mends: job.mends,
-          way: job.way, prices: {}, labour: Price.hours(job.steps))
+          way: presence.way, prices: {}, labour: presence.labour)
         @nothing = @planned.empty? && job.mends.empty?
         @unweighed = @planned.select { |one| one.plan.set.weight.nil? }.map(&:letter)
-        @lines, @spent, @cut = lines_of_openings, spent_already, cut_already
-        @job = @book = @planned = @ticked = nil
+        @lines, @spent, @cut = lines_of_openings, spent_already(presence), cut_already
+        @job = @book = @planned = nil
         freeze
       end
 
@@ -52,7 +62,7 @@ module YellowTrack
         @job.openings.filter_map { |one|
           next if one.plan.nil? && !one.service.on?
 
-          "#{one.letter} #{one.name}: #{of(one)}"
+          Line.new(letter: one.letter, name: one.row.name, what: of(one), outline: one.row.outline)
         }
       end
 
@@ -64,23 +74,13 @@ module YellowTrack
           "#{one.cut_printer.with_unit(set.height)}, #{set.makeup.words}"
       end
 
-      # Minutes that a done step took, by its ticks; else its own.
-      def took(step)
-        id = @job.agendas[step["opening"]].row(step["key"])&.id
-        step["minutes"] && (ticked[[step["opening"], id]] || step["minutes"])
-      end
-
-      def ticked = @ticked ||= Took.new(@book).of(@job.openings)
-
       # Kits, sheet and fixings of openings whose kit is there; hours as they were ticked;
       # the trips that were made, whatever number of them was priced.
-      def spent_already
-        done = @job.steps.select { |step| step["ended"] }
-        there = done.to_set { |step| step["key"] }
+      def spent_already(presence)
+        there = @job.steps.select { |step| step["ended"] }.to_set { |step| step["key"] }
         openings = @planned.select { |one| there.include?("#{one.letter}-order") }
-        Price.new(openings.map { |one| priced(one) }, bars: [], prices: {},
-          labour: Price.hours(done.map { |step| step.merge("minutes" => took(step)) }),
-          way: Price::Way.new(**@job.way.to_h, trips: @job.days_on_site.length))
+        Price.new(openings.map { |one| priced(one) }, bars: [], prices: {}, labour: presence.spent,
+          way: presence.way_so_far)
       end
 
       # What was cut, by its share of the cheapest bar of its material.

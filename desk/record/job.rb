@@ -83,16 +83,6 @@ module YellowTrack
         steps.select { |step| step["ended"] && step["place"] == "site" }.map { |step| step["ended"][0, 10] }.uniq.sort
       end
 
-      # The way of the trips that were made and that are planned; of a large job what is
-      # planned stands for the rest.
-      #
-      # @return [Price::Way]
-      def way
-        share = count / [visiting.openings.length, 1].max.to_r
-        Price::Way.new(trips: days_on_site.length + (visiting.coming * [share, 1].max).ceil, minutes: visiting.travel,
-          people: visiting.crew)
-      end
-
       # @return [Array<Opening>] those with a plan, that are hung by us
       def planned = openings.select { |one| one.plan && !one.others? }
 

@@ -9,7 +9,7 @@ module YellowTrack
     module JobFile
       FORMAT = {"format" => "yellow-track/job", "version" => 1}.freeze
       # What each file holds of the rows, beside the openings and the pictures.
-      PARTS = {"job.json" => %w[job rows cuts pictures drafts dues], "log.json" => %w[log],
+      PARTS = {"job.json" => %w[job rows cuts pictures drafts dues customer terms told], "log.json" => %w[log],
                "visits.json" => %w[plans], "offers.json" => %w[offers]}.freeze
       TYPES = {"image/jpeg" => "jpeg", "image/png" => "png", "image/webp" => "webp"}.freeze
       NESTING = 40
@@ -67,8 +67,10 @@ module YellowTrack
 
       # Who did what, as the file tells it: none of our accounts says so.
       def by_the_file(rows)
-        rows.merge(%w[log plans offers].to_h { |part|
-          [part, rows[part].map { |row| row.merge("who" => "#{row["who"].delete_suffix(BY_THE_FILE)}#{BY_THE_FILE}") }]
+        rows.merge(%w[log plans offers told].to_h { |part|
+          [part, (rows[part] || []).map { |row|
+            row.merge("who" => "#{row["who"].delete_suffix(BY_THE_FILE)}#{BY_THE_FILE}")
+          }]
         })
       end
 

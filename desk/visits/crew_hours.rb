@@ -10,9 +10,11 @@ module YellowTrack
       CLOCK = /\A(\d{1,2})(?::(\d\d))?\z/
       # What is set, with its usual value.
       USUAL = {"visits.week" => "mon,tue,wed,thu,fri", "visits.from" => "450", "visits.to" => "990",
-               "visits.travel" => "40", "visits.crew" => "2", "visits.paint" => "shop"}.freeze
+               "visits.travel" => "40", "visits.crew" => "2", "visits.paint" => "shop", "visits.pause" => "",
+               "visits.yearly" => ""}.freeze
       MOST = {"visits.travel" => 300, "visits.crew" => 20}.freeze
       PAINT = %w[shop others].freeze
+      LEAP = 2028 # a year that has every day
 
       # @param rules [Hash{String => String}] of the house
       # @param days [Array<Store::CrewDays::Day>]
@@ -34,6 +36,19 @@ module YellowTrack
 
       # Minutes of the way to the site.
       def travel = Integer(self["visits.travel"], 10)
+
+      # The pause, as a board's file has it; nil for none.
+      #
+      # @return [Hash, nil]
+      def pause
+        from, to = self["visits.pause"].split("-").map { |text| Integer(text, 10) }
+        to && {"from" => from, "minutes" => to - from}
+      end
+
+      # Days of every year that nobody works: "12-25".
+      #
+      # @return [Array<String>]
+      def yearly = self["visits.yearly"].split(",")
 
       # How many the crew are.
       def crew = Integer(self["visits.crew"], 10)
@@ -69,6 +84,13 @@ module YellowTrack
       # A minute of the day as it is read: "7:30".
       def self.clock(minutes) = format("%d:%02d", *minutes.divmod(60))
 
+      # The minute of the day that a text says; nil for none.
+      def self.minute(text)
+        hours, rest = CLOCK.match(text.to_s.strip)&.captures
+        total = hours && hours.to_i * 60 + rest.to_i
+        total if total && total <= Visits::Calendar::DAY && rest.to_i < 60
+      end
+
       class << self
         private
 
@@ -76,6 +98,8 @@ module YellowTrack
           case key
           when "visits.week" then days_of(text)
           when "visits.from", "visits.to" then minutes(key, text).to_s
+          when "visits.pause" then pause(text)
+          when "visits.yearly" then yearly(text)
           when "visits.paint" then PAINT.include?(text) ? text : PAINT.first
           else count(key, text).to_s
           end
@@ -88,12 +112,33 @@ module YellowTrack
           days.join(",")
         end
 
-        def minutes(key, text)
-          hours, rest = CLOCK.match(text.to_s.strip)&.captures
-          total = hours && hours.to_i * 60 + rest.to_i
-          return total if total && total <= Visits::Calendar::DAY && rest.to_i < 60
+        def pause(text)
+          return "" if text.to_s.strip.empty?
 
-          raise Fault.new("\"#{text.to_s.strip[0, 40]}\" is no time of day. Write it as 7:30.", key:)
+          from, to = text.to_s.split(/\s*(?:-|–|to)\s*/, 2).map { |one| minute(one) }
+          return "#{from}-#{to}" if from && to && from < to
+
+          raise Fault.new("\"#{text.to_s.strip[0, 40]}\" is no pause. Write it as 12:00-12:30.", key: "visits.pause")
+        end
+
+        def yearly(text)
+          days = text.to_s.split(/[\s,;]+/).reject(&:empty?).uniq
+          wrong = days.find { |day| !day_of_year?(day) }
+          return days.sort.join(",") unless wrong
+
+          raise Fault.new("\"#{wrong[0, 40]}\" is no day of a year. Write it as 12-25.", key: "visits.yearly")
+        end
+
+        def day_of_year?(day)
+          day.match?(/\A\d\d-\d\d\z/) && Date.valid_date?(LEAP, *day.split("-").map(&:to_i))
+        end
+
+        def minutes(key, text)
+          minute(text) || raise(no_time(key, text))
+        end
+
+        def no_time(key, text)
+          Fault.new("\"#{text.to_s.strip[0, 40]}\" is no time of day. Write it as 7:30.", key:)
         end
 
         def count(key, text)

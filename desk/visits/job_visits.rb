@@ -85,7 +85,7 @@ module YellowTrack
       def plan = @plan ||= PLANS.fetch(work) { Files::WorkFile.visits(work, patience: Visits::Patience.counted(FIRST)) }
 
       # Whether a longer look may find a better plan than a page's first.
-      def longer? = faults.empty? && plan.longer?
+      def longer? = !boarded? && faults.empty? && plan.longer?
 
       # Looks longer; what it finds is the plan from then on.
       #
@@ -98,15 +98,18 @@ module YellowTrack
         result["steps"] != before["steps"]
       end
 
+      # Whether the job hangs on the firm's board as it is kept: its plan is its part of that.
+      def boarded? = !changes.any? && !kept&.asked&.fetch("board", nil).nil?
+
       # @return [Hash] the visits file
-      def result = @result ||= plan.to_h
+      def result = @result ||= boarded? ? OnBoard.new(self).to_h : plan.to_h
 
       # What cannot be planned.
       #
       # @return [Array<Fault>]
       def faults
         @faults ||= begin
-          plan
+          plan unless boarded?
           []
         rescue Faults => e
           e.list
@@ -118,6 +121,8 @@ module YellowTrack
 
       # Whether it is another plan than the one that is kept.
       def changed?
+        return false if boarded?
+
         kept.nil? || changes.any? || result.fetch("moved", []).any? || (result["visits"] - kept.plan["visits"]).any?
       end
 
@@ -125,7 +130,7 @@ module YellowTrack
       # reason.
       #
       # @return [Array<Unmet>]
-      def unmet = Unmet.of(self)
+      def unmet = boarded? ? [] : Unmet.of(self)
 
       # Days of other jobs on which the crew is there.
       #

@@ -74,7 +74,7 @@ module YellowTrack
           gaps = @content.gaps.map { |panel, list| "#{panel}: #{list.join(", ")}" }
           [[@content.head, @content.fitted], ["Gaps", gaps], ["Still to be minded", @content.open],
             *CARE.map { |key, head| [head, @content.care[key]] }, ["Cautions", @content.cautions],
-            ["Look back", ["On #{@content.look_back.strftime("%-d %B %Y")} we read the gaps again."]]]
+            ["Look back", ["On #{@content.look_back} we read the gaps again."]]]
             .reject { |_, lines| lines.empty? }
         end
 

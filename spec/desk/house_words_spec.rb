@@ -19,11 +19,22 @@ RSpec.describe YellowTrack::Desk::HouseWords do
     send_form("/rules", {"firm.address" => "2 Weir Lane"})
     look("/rules")
     expect(page.at_css("#rule-firm-address")["value"]).to eq "2 Weir Lane"
-    told = {job: "Osier Weir", place: "", number: "1", made_on: Date.new(2026, 11, 29),
-            valid_until: Date.new(2026, 12, 29), total: "100", lines: ["one"], note: "", address: "http://127.0.0.1/"}
+    row = hang
+    {"rate" => 40, "kit twin-42" => 100}.each { |key, each| book.prices.set(key, each.to_r) }
+    job = YellowTrack::Desk::Job.new(book, book.jobs.find(row.job_id))
+    job.price.materials.each { |line| book.prices.set(line.key, 1r) if line.each.nil? }
+    offering = YellowTrack::Desk::Offering.new(YellowTrack::Desk::Job.new(book, job.row))
+    content = YellowTrack::Web::Job::OfferContent.new(book, job.row, offering.make!({}, who: "Odo"))
     written = []
     allow_any_instance_of(YellowTrack::Drawing::Paper::Page).to receive(:text) { |_, words, **| written << words.to_s }
-    YellowTrack::Drawing::Paper::OfferSheet.new(**told, firm: described_class.letterhead(book)).render
-    expect(written.join(" ")).to include("2 Weir Lane · Osier Weir")
+    YellowTrack::Drawing::Paper::OfferSheet.new(content, address: "http://127.0.0.1/").render
+    expect(written.join(" ")).to include("2 Weir Lane")
+  end
+
+  it "has rates of tax in per cent, the usual one first, and says which is none" do
+    described_class.keep(book, described_class::TAX, "20, 7.5", who: "Odo")
+    expect(described_class.rates(book.house_rules.all)).to eq [20, 7.5r]
+    expect { described_class.keep(book, described_class::TAX, "20, much", who: "Odo") }
+      .to raise_error(YellowTrack::Fault, /"much" is no rate of tax/)
   end
 end

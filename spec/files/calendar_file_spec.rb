@@ -30,7 +30,7 @@ RSpec.describe YellowTrack::Files::CalendarFile do
     expect(visit.dtend.strftime("%F %R")).to eq "2027-03-04 12:40"
     expect(visit.uid).to eq "visit.B-hang.osier-weir-1@yellow-track"
     expect(visit.sequence).to eq 2
-    expect(visit.summary).to eq "Osier Weir; loft, old: B, D"
+    expect(visit.summary).to eq "Osier Weir; loft, old: track D; hang, run; take off B"
     expect(events.map { |event| event.location.to_s }.uniq).to eq ["Lock Island 2"]
     expect(visit.description.lines(chomp: true)).to eq ["08:40–12:00 D: track",
       "08:10–08:40 B: hang, run; take off, 3 hands", "watch: 3 hands, and the crew has 2. A helper for that day."]

@@ -147,6 +147,30 @@ RSpec.describe "Who may what" do
     GET /visits.ics ol
     GET /calendar/0123456789012345678901.ics ol*
     GET /visits/hours ol
+    GET /jobs/1/offers/2027-001 ol
+    GET /jobs/1/offers/ways/A ol
+    POST /jobs/1/offers/2027-001/answer o
+    POST /visits o
+    GET /visits/longer ol
+    GET /visits/since ol
+    GET /visits/board.json ol
+    GET /visits/plan.json ol
+    GET /visits/board.pdf ol
+    POST /visits/told o
+    POST /visits/told/back o
+    POST /visits/days o
+    GET /today ol
+    GET /calendar/0123456789012345678901/north-1.ics ol*
+    POST /crew/crews o
+    POST /crew/crews/1 o
+    POST /crew/crews/1/end o
+    POST /crew/people o
+    POST /crew/away o
+    POST /crew/away/1/back o
+    POST /jobs/1/customer o
+    POST /jobs/1/customer/forget o
+    POST /jobs/1/terms o
+    POST /jobs/1/road o
     POST /visits/feed o
     POST /visits/hours o
   ROUTES

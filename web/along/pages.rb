@@ -27,9 +27,10 @@ module YellowTrack
 
         # @return [Hash] job, name, version, pages, files
         def to_h
+          crew_days = (@job.book.boards.version.positive? && @job.book.crews.all.any?) ? [Paths.today] : []
           {job: @job.id, name: @job.name, version: VERSION, files: ON_ALL,
            openings: openings.map(&:id), left: @job.openings.length - openings.length,
-           pages: [Paths.job(@job.id), Paths.job(@job.id, "cut"), Paths.visits(@job.id),
+           pages: [Paths.job(@job.id), *crew_days, Paths.job(@job.id, "cut"), Paths.visits(@job.id),
              *openings.flat_map { |opening| of(opening) }]}
         end
 

@@ -16,12 +16,24 @@ module YellowTrack
         # @return [Drawing::Paper::HandOverSheet::Content]
         def on_paper(address, date)
           Drawing::Paper::HandOverSheet::Content.new(
-            title: "#{opening.letter} · #{opening.name}", place: job.name, date:, address:, head: handing.head,
+            title: "#{opening.letter} · #{opening.name}", place: for_whom, date:, address:, head: handing.head,
             fitted: handing.fitted, gaps: gap_rows, care: handing.care, open: open_lines,
-            cautions: handing.cautions, look_back: look_back_day,
+            cautions: handing.cautions, look_back: told(look_back_day),
             names: last ? last.after["names"] : {}, lines: last ? last.after["signatures"] : {}, pictures:, drawing:
           )
         end
+
+        # The job, and whom it is for.
+        def for_whom = [job.name, book.customers.of(job.id).name].reject(&:empty?).join(", for ")
+
+        # What stands at the head of it; nil for nothing.
+        def letterhead = Desk::HouseWords.letterhead(book)
+
+        # A day as the house's customers read it.
+        def told(day) = Desk::CustomerWords.new(book.house_rules.all).day(day)
+
+        # When it was handed over, so.
+        def handed_on = told(handing.day)
 
         # The day that the sheet names for looking back.
         def look_back_day = last ? due : Date.today + Desk::HandingOver::WEEKS
@@ -29,7 +41,7 @@ module YellowTrack
         # What is still open, a line each, with why it was left.
         def open_lines
           handing.open_points.map { |check, reason|
-            "#{check.level}: #{check.says}#{" Left so: #{reason}" if reason}"
+            "#{check.says}#{" Left so: #{reason}" if reason}"
           }
         end
 

@@ -105,6 +105,17 @@ module YellowTrack
         # What stands in an empty field: what is reckoned with then.
         def usual(key) = (key == "visits") ? price.way.trips.to_s : plain(YellowTrack::Price::USUAL[key])
 
+        # What has no price yet: no offer goes out before.
+        #
+        # @return [Array<String>]
+        def missing = price.figure? ? price.unpriced : []
+
+        # Rates of tax, as they are read.
+        def rates = @rates ||= offering.rates.map { |rate| Desk::HouseWords.rate(rate) }
+
+        # The rate that a line's field shows.
+        def typed_tax(letter) = (fault && params["tax"].is_a?(Hash)) ? params["tax"][letter] : rates.first
+
         # @return [Desk::Offering]
         def offering = @offering ||= Desk::Offering.new(@desk)
 

@@ -37,6 +37,65 @@ module YellowTrack
         # Where it is, with what was asked of it.
         def path(page) = Paths.job(job.id, page:)
 
+        # Whom it is for.
+        #
+        # @return [Store::Customers::Customer]
+        def customer = @customer ||= book.customers.of(job.id)
+
+        # What the customer's form replaces.
+        #
+        # @param customer [Store::Customers::Customer]
+        # @return [Hash{String => String}]
+        def self.customer_fields(customer)
+          Store::Customers::LONGEST.to_h { |key, _| [key, customer[key].to_s] }
+        end
+
+        # What is known of the customer, by its key, as it stands.
+        def customer_fields = Screen.customer_fields(customer)
+
+        # A field of his, as it stands in its form.
+        def customer_field(key) = refused?("customer") ? typed_at(key) : customer_fields[key]
+
+        # What a job is bound to on the board, as its form is printed.
+        #
+        # @param terms [Store::JobTerms::Terms]
+        # @return [Hash{String => String}]
+        def self.terms_fields(terms)
+          {"by" => terms.by.to_s, "travel" => terms.travel.to_s, "crew" => terms.crew_id.to_s,
+           "shut" => terms.shut.join(", ")}
+        end
+
+        # What it is bound to, by its key, as it stands.
+        def terms_fields = @terms_fields ||= Screen.terms_fields(book.job_terms.of(job.id))
+
+        # A field of what it is bound to.
+        def terms_field(key) = refused?("terms") ? typed_at(key) : terms_fields[key]
+
+        # What it is bound to, in words; nil for nothing.
+        def terms_said
+          by, travel, crew, shut = terms_fields.values
+          says = [(by.empty? ? nil : "promised for #{by}"), (travel.empty? ? nil : "#{travel} min to it"),
+            (crews.find { |one| one.id.to_s == crew }&.name unless crew.empty?), (shut.empty? ? nil : "shut #{shut}")]
+          says.compact.then { |all| all.join(", ") if all.any? }
+        end
+
+        # The firm's crews.
+        def crews = @crews ||= book.crews.all
+
+        # Minutes to a house when nobody said.
+        def usual_travel = Desk::CrewHours.new(book.house_rules.all, []).travel
+
+        # Other jobs under way, for a road between two.
+        def others = @others ||= book.jobs.under_way(most: 200).reject { |one| one.id == job.id }
+
+        # Roads to others that are known: name and minutes.
+        #
+        # @return [Array<Array(Store::Jobs::Job, Integer)>]
+        def roads
+          known = book.job_terms.roads([job.id, *others.map(&:id)])
+          others.filter_map { |one| (minutes = known[[job.id, one.id].minmax]) && [one, minutes] }
+        end
+
         # Openings whose papers are out of date, each with what was changed since, in words.
         #
         # @return [Array<Array(HungOpening, String)>]

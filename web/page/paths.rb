@@ -11,6 +11,12 @@ module YellowTrack
       # The first page.
       def wall = "/"
 
+      # All jobs, for whom the first page is his crew's day.
+      def jobs = "/?all=1"
+
+      # A crew's day.
+      def today(**query) = with("/today", query)
+
       # Jobs that are over.
       def jobs_over(**query) = with("/jobs/over", query)
 
@@ -49,11 +55,18 @@ module YellowTrack
         told.empty? ? job(job_id, "visits") : "#{job(job_id, "visits")}?#{Rack::Utils.build_nested_query(told)}"
       end
 
-      # Visits of all jobs.
-      def crew_visits(**query) = with("/visits", query)
+      # The firm's board.
+      #
+      # @param changes [Desk::FirmBoard::Changes, nil] that are tried
+      def crew_visits(changes = nil, **query)
+        told = {**(changes ? changes.to_h : {}), **query.compact.transform_keys(&:to_s)}
+        told.empty? ? "/visits" : "/visits?#{Rack::Utils.build_nested_query(told)}"
+      end
 
-      # The address that calendars read.
-      def feed(token) = "/calendar/#{token}.ics"
+      # The address that calendars read: of all crews, or of one.
+      #
+      # @param crew [String, nil] its key
+      def feed(token, crew = nil) = "/calendar/#{token}#{"/#{crew}" if crew}.ics"
 
       # The crew's days and hours.
       def crew_hours(**query) = with("/visits/hours", query)

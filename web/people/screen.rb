@@ -16,6 +16,45 @@ module YellowTrack
 
         attr_reader :link, :for_whom
 
+        # What a crew's own form replaces.
+        #
+        # @param crew [Store::Crews::Crew]
+        # @return [Hash{String => String}]
+        def self.crew_fields(crew)
+          {"name" => crew.name, **%w[from to].to_h { |key| [key, (crew[key] ? Desk::CrewHours.clock(crew[key]) : "")] }}
+        end
+
+        # @return [Array<Store::Crews::Crew>]
+        def crews = @crews ||= book.crews.all
+
+        # Who is in a crew today.
+        def in_crew(crew) = (@people ||= book.crews.people(Date.today))[crew.id] || []
+
+        # Whoever is in none, of those who may come in and work.
+        def without_crew
+          taken = crews.flat_map { |crew| in_crew(crew) }.map { |one| one.name.downcase(:fold) }
+          all.select(&:open).map(&:name).reject { |name| taken.include?(name.downcase(:fold)) }
+        end
+
+        # Who changes crews later, with the crew's name; nil for in none.
+        #
+        # @return [Array<Array(Store::Crews::Person, String)>]
+        def coming = book.crews.coming(Date.today).map { |one| [one, one.crew_id && book.crews.find(one.crew_id).name] }
+
+        # When crews are away from today on, by the crew.
+        def away = @away ||= book.crews.away(from: Date.today).group_by(&:crew_id)
+
+        # When a crew is away, in words without its day: "7:30 to 10:00, dentist".
+        def away_says(one)
+          hours = one.from && [one.from, one.to].map { |minute| Desk::CrewHours.clock(minute) }.join(" to ")
+          [hours, one.why].compact.reject(&:empty?).join(", ")
+        end
+
+        # What stands in a field of a crew's form.
+        def crew_field(crew, name)
+          refused?("crew #{crew.id}") ? typed_at(name) : People::Screen.crew_fields(crew)[name]
+        end
+
         # The template that it is drawn with.
         def template = "people/page"
 

@@ -8,33 +8,35 @@ module YellowTrack
         # Its routes, and what they share.
         def self.registered(app)
           app.helpers(Hours)
-          app.reads("/visits") { show crew_screen }
           app.reads("/visits.ics") { give_calendar("visits", book.plans.all) }
-          app.reads(%r{/calendar/([\w-]{20,100})\.ics}, by: :anybody) { |token| give_feed(token) }
+          app.reads(%r{/calendar/([\w-]{20,100})(?:/([a-z0-9-]{1,60}))?\.ics}, by: :anybody) { |token, crew|
+            give_feed(token, crew)
+          }
           app.takes("/visits/feed", by: :office) { change_feed }
           app.reads("/visits/hours") { show Web::Visits::Hours.new(book, **asked) }
           app.takes("/visits/hours", by: :office) { keep_hours }
+          app.takes("/visits/days", by: :office) { set_day }
         end
 
         # What its routes do.
         module Hours
-          # The feed, to whoever knows its address.
-          def give_feed(token)
+          # The feed, to whoever knows its address: of all crews, or of one.
+          #
+          # @param crew [String, nil] its key
+          def give_feed(token, crew)
             halt 404 unless book.feeds.token && Rack::Utils.secure_compare(token, book.feeds.token)
-            calendar_of(book.plans.all)
+            one = crew && (book.crews.all.find { |known| known.key == crew } || halt(404))
+            calendar_of(book.plans.all, crew: one&.name)
           end
 
           # The address that calendars read: made, renewed or withdrawn.
           def change_feed
-            refusing(->(fault) { crew_screen(fault:) }) do
+            refusing(->(fault) { board_screen(Desk::FirmBoard::Changes.new, fault:) }) do
               of_what_was_seen("The address was made anew meanwhile, or withdrawn.", feed: book.feeds.mark)
               params["withdraw"] ? book.feeds.withdraw : book.feeds.renew
               to_page Paths.crew_visits
             end
           end
-
-          # The page of all visits.
-          def crew_screen(**rest) = Web::Visits::Crew.new(book, base: request.base_url, **asked, **rest)
 
           # All figures are read before one is kept.
           def keep_hours
@@ -54,6 +56,15 @@ module YellowTrack
           rescue Faults, Desk::Replacing::Clash => e
             status e.is_a?(Faults) ? 422 : 409
             show Web::Visits::Hours.new(book, **asked, fault: e)
+          end
+
+          # A day that nobody works, or that is one like others again.
+          def set_day
+            refusing(->(fault) { Web::Visits::Hours.new(book, **asked, fault:, form: "day") }) do
+              day = day_of(params["day"], "day")
+              book.crew_days.set(day, (params["how"] == "off") ? "off" : nil)
+              to_page "#{Paths.crew_hours}#days-off"
+            end
           end
 
           # What was changed is kept, and what others changed meanwhile is told.

@@ -73,7 +73,7 @@ module YellowTrack
           def give_sheet(opening)
             sheet = screen_of(Web::HandOver::Sheet, opening)
             pdf = Drawing::Paper::HandOverSheet.new(sheet.on_paper(address(Paths.opening(opening.id, "hand-over")),
-              view.day_of_paper(sheet.handing.day)), firm: Desk::HouseWords.letterhead(book)).render
+              sheet.handed_on), firm: sheet.letterhead).render
             give("#{name_of(opening)}.hand-over.pdf", "application/pdf", pdf)
           end
 

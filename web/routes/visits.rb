@@ -28,6 +28,8 @@ module YellowTrack
 
           # The page of a job's visits, as they are tried.
           def show_visits(job)
+            return to_board(job) if ASKED.any? { |name| params.key?(name) } && Desk::JobVisits.new(job).boarded?
+
             changes = added(job, Desk::JobVisits::Changes.new(params.slice(*ASKED)))
             return to_tried(Paths.visits(job.id, changes)) if asks_more?
             return view.part("visits/all_steps", screen: visits_screen(job, changes)) if htmx?
@@ -36,6 +38,12 @@ module YellowTrack
           rescue Fault, Faults => e
             status 422
             show visits_screen(job, Desk::JobVisits::Changes.new(asks_more? ? params.slice(*ASKED) : {}), fault: e)
+          end
+
+          # What is tried of a job on the firm's board is tried there.
+          def to_board(job)
+            put = params["put"].is_a?(Hash) ? params["put"] : {}
+            to_page Paths.crew_visits(nil, put: put.transform_keys { |step| "#{job.visiting.short_name}:#{step}" })
           end
 
           # The sum of a step's minutes.
@@ -66,6 +74,9 @@ module YellowTrack
           def keep_visits(job)
             changes = Desk::JobVisits::Changes.new(params.slice(*ASKED))
             visiting = Desk::JobVisits.new(job, changes)
+            if Desk::JobVisits.new(job).boarded?
+              raise Fault.new("#{job.name} hangs on the firm's board: what is tried is kept there.", key: "put")
+            end
             return to_page(Paths.visits(job.id)) if visiting.keep!(seen:, who:)
 
             status 409
@@ -82,7 +93,7 @@ module YellowTrack
             was = {key => params["was"][key].to_s} if params["was"].is_a?(Hash)
             Desk::Replacing.seen!(was, {key => ended}, "#{key} was ticked meanwhile, or taken back.")
             Desk::JobVisits.new(job).tick!(key, params["undo"].nil?, who:)
-            to_page "#{Paths.visits(job.id, nil, all: 1)}#step-#{key}"
+            to_page (params["back"] == "today") ? Paths.today : "#{Paths.visits(job.id, nil, all: 1)}#step-#{key}"
           rescue Fault => e
             status e.is_a?(Desk::Replacing::Clash) ? 409 : 422
             show visits_screen(job, Desk::JobVisits::Changes.new, fault: e)
@@ -98,9 +109,11 @@ module YellowTrack
           end
 
           # Plans as calendars read them.
-          def calendar_of(plans)
+          #
+          # @param crew [String, nil] whose visits alone; nil for all
+          def calendar_of(plans, crew: nil)
             content_type "text/calendar", charset: "utf-8"
-            Desk::JobVisits::Calendars.of(book, plans)
+            Desk::JobVisits::Calendars.of(book, plans, crew:)
           end
 
           # The same as a file to keep.

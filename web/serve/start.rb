@@ -28,7 +28,7 @@ module YellowTrack
       def run
         Demo::Loader.new(DEMO).load(reset: @reset) if @demo
         somebody! unless here?
-        Server.new(database:, by_itself: (Demo::Loader::FITTERS.first if @demo && here?), **@options).run
+        Server.new(database:, by_itself: (Demo::Loader::SIGNED_IN if @demo && here?), **@options).run
       rescue Fault => e
         abort e.words
       rescue SocketError, *Store::Trouble::KINDS => e

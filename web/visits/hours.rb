@@ -15,8 +15,11 @@ module YellowTrack
                  "bifold" => "bifold", "pocket" => "pocket", "service" => "mending"}.freeze
 
         NAMED = {"visits.week" => "Working days", "visits.from" => "From", "visits.to" => "To", "visits.travel" =>
-          "Minutes to the site", "visits.crew" => "How many you are", "visits.paint" => "Who paints"}.freeze
+          "Minutes to the site", "visits.crew" => "How many you are", "visits.paint" => "Who paints",
+                 "visits.pause" => "The pause",
+                 "visits.yearly" => "Days off every year"}.freeze
 
+        ONCE = %w[visits.from visits.to visits.travel visits.crew visits.pause visits.yearly].freeze # set once
         OTHERS = "others, paint by others, covering" # what no hour of ours goes into
 
         # The template that it is drawn with.
@@ -29,18 +32,24 @@ module YellowTrack
         def week = WEEK
 
         # Whether the crew works on a day, as its box stands.
-        def works?(day) = fault ? Array(params["visits.week"]).include?(day) : hours.week.include?(day)
+        def works?(day) = hours_refused? ? Array(params["visits.week"]).include?(day) : hours.week.include?(day)
 
         # What stands in a field.
         def value(key)
-          return typed_at(key) if fault && params.key?(key)
+          return typed_at(key) if hours_refused? && params.key?(key)
 
           written(key)
         end
 
         # As it is written in a field.
         def written(key)
-          %w[visits.from visits.to].include?(key) ? Desk::CrewHours.clock(Integer(hours[key], 10)) : hours[key]
+          case key
+          when "visits.from", "visits.to" then Desk::CrewHours.clock(Integer(hours[key], 10))
+          when "visits.pause"
+            hours[key].split("-").map { |text| Desk::CrewHours.clock(Integer(text, 10)) }.join("-")
+          when "visits.yearly" then hours.yearly.join(", ")
+          else hours[key]
+          end
         end
 
         # What its form replaces.
@@ -48,7 +57,7 @@ module YellowTrack
         # @return [Hash{String => String}]
         def standing
           {"visits.week" => hours.week.join(","), "visits.paint" => hours["visits.paint"],
-           **%w[visits.from visits.to visits.travel visits.crew].to_h { |key| [key, written(key)] },
+           **ONCE.to_h { |key| [key, written(key)] },
            **rows.flat_map { |row| figures(row).keys.map { |name| field(row, name) } }.to_h { |key|
              [key, rules[key].to_s]
            }}
@@ -83,7 +92,7 @@ module YellowTrack
 
         # Whether there is something in a group that has to be seen.
         def opened?(rows)
-          (fault && fields_of(rows).any? { |key| params[key].to_s != rules[key].to_s }) ||
+          (hours_refused? && fields_of(rows).any? { |key| params[key].to_s != rules[key].to_s }) ||
             rows.any? { |row| figures(row).any? { |name, _| lesson(row, name) } }
         end
 
@@ -105,7 +114,7 @@ module YellowTrack
         def field(row, name) = "#{Files::StepTimes::PREFIX}#{row.id}.#{name}"
 
         # A figure as its field stands.
-        def set(row, name) = (fault ? params[field(row, name)] : rules[field(row, name)]).to_s
+        def set(row, name) = (hours_refused? ? params[field(row, name)] : rules[field(row, name)]).to_s
 
         # What a row is for, in words.
         def hung(row) = [*row.for&.map { |kind| NAMES.fetch(kind) }, *row.when&.reject { |has| has.start_with?("!") }]
@@ -141,6 +150,9 @@ module YellowTrack
         def days = book.crew_days.all(from: Date.today)
 
         private
+
+        # Whether it was the large form that was refused.
+        def hours_refused? = !fault.nil? && !refused?("day")
 
         def fields_of(rows) = rows.flat_map { |row| figures(row).keys.map { |name| field(row, name) } }
 

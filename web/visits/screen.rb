@@ -80,8 +80,28 @@ module YellowTrack
         # A visit's number, from 1.
         def number(visit) = result["visits"].index(visit) + 1
 
-        # The visits along the track.
-        def drawing = DayTrack.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
+        # Whether the job hangs on the firm's board: what is tried is tried there.
+        def boarded? = visiting.boarded?
+
+        # The firm's board, of which this is a part.
+        #
+        # @return [Board]
+        def board = @board ||= Board.new(Desk::FirmBoard.new(book), base: "", visitor:, params:)
+
+        # The job's key on the board.
+        def board_key = visiting.short_name
+
+        # The visits along the track; of a job on the board on the rails of the crews.
+        def drawing
+          return alone unless boarded?
+
+          days = [(date(result["end"]) - board.first).to_i + 1, Board::AHEAD.values.max].min
+          FirmRails.new(board, first: board.first, days: [days, 7].max, job: job.id) { |visit| path(visit: visit.uid) }
+            .drawing
+        end
+
+        # Its visits, of one crew, along a track of their own.
+        def alone = DayTrack.new(visiting, result, open:) { |visit| path(visit: visit["uid"]) }.drawing
 
         # Where a longer look is taken at what is tried.
         def longer_path = path.sub("/visits", "/visits/longer")
@@ -159,13 +179,16 @@ module YellowTrack
           late = checks.find { |check| check["level"] == "stop" }
           return "#{late["says"]} #{late["do"]}" if late
           return "Keep this plan." if changed?
+          return "Plan the firm's board again: #{untimed.length} steps have no time yet." if untimed.any?
           return "No visit is left: the rest is done in the shop." unless open
 
           "#{day_of(open["date"])}, leave at #{clock(open["leave"])}: " \
             "#{loads.words(open["steps"]).first}."
         end
 
-        # Every step that is still to be done, and those that are done.
+        # Steps that came up since the board was kept.
+        def untimed = open_list.select { |step| times.fetch(step["key"])["end"].nil? }
+
         # When each step that is done was over, as its form was printed with; and that it says so.
         #
         # @return [Hash{String => String}]

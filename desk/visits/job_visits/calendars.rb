@@ -10,13 +10,14 @@ module YellowTrack
 
         # @param book [Store::Book]
         # @param plans [Array<Store::Plans::Plan>]
+        # @param crew [String, nil] whose visits alone; nil for all
         # @return [String] text/calendar
-        def of(book, plans)
+        def of(book, plans, crew: nil)
           names, places = %i[names places].map { |what| book.jobs.public_send(what, plans.map(&:job_id)) }
           Files::CalendarFile.of(plans.map { |one|
             Files::CalendarFile::Job.new(name: names[one.job_id], place: places[one.job_id], plan: one.plan,
               gone: one.gone, steps: one.asked["steps"] || {}, looks: one.asked["looks"] || [], at: one.at)
-          })
+          }, crew:)
         end
 
         # What and hands of steps, by their keys.

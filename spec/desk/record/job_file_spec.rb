@@ -46,7 +46,7 @@ RSpec.describe YellowTrack::Desk::JobFile do
   def told(rows)
     entries = rows["log"].each_with_index.to_h { |row, place| [row["id"], place] }
     pictures = rows["pictures"].each_with_index.to_h { |row, place| [row["id"], place] }
-    rows = rows.merge(%w[log plans offers].to_h { |part|
+    rows = rows.merge(%w[log plans offers told].to_h { |part|
       [part, rows[part].map { |row| row.merge("who" => row["who"].delete_suffix(described_class::BY_THE_FILE)) }]
     })
     rows.merge("pictures" => rows["pictures"].map { |row| row.except("id") }, "log" => rows["log"].map { |row|

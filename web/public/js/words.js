@@ -1,5 +1,6 @@
 // Words of the trade on a page are dotted, the first of each; pressed, one says itself with its drawing.
-const APART = "a, button, summary, svg, input, select, textarea, script, dialog, dfn, [data-output], .words"
+const APART = "a, button, summary, svg, input, select, textarea, script, dialog, dfn, [data-output], .words, " +
+  ".offer-sheet"
 let forms, any
 
 export async function sayWords() {

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Desk
+    class FirmBoard
+      # A board's plan with its words: names of houses and crews, what steps are. Of a kept board they are as they were
+      # kept, so that nothing has to be worked out to show it.
+      class Shown
+        # A visit with its words: visit, of the plan; job_id; job and crew, names; people; words, of its steps; leave,
+        # when the road to it begins.
+        Visit = Struct.new(:visit, :job_id, :job, :crew, :people, :words, :leave, keyword_init: true) do
+          # Its day, ISO.
+          def date = visit["date"]
+
+          # What calendars know it by.
+          def uid = visit["uid"]
+
+          # From when to when: "8:10–14:00".
+          def times = [visit["arrive"], visit["depart"]].map { |at| Shown.clock(at) }.join("–")
+        end
+
+        # A moment's time of the day: "7:30".
+        def self.clock(moment) = moment[11, 5].delete_prefix("0")
+
+        # @return [Hash] the board's plan
+        attr_reader :plan
+
+        # @param book [Store::Book]
+        # @param plan [Hash]
+        # @param firm [FirmBoard] whose plan it is, or that it is kept of
+        # @param tried [Boolean] whether its words are those of the board as it is tried
+        def initialize(book, plan, firm:, tried: false)
+          @book, @plan, @firm, @tried = book, plan, firm, tried
+        end
+
+        # The number of a job, by its key.
+        def id(key) = Integer(key[/\d+\z/], 10)
+
+        # A job's name.
+        def job(key) = jobs[id(key)] || key
+
+        # A crew's name.
+        def crew(key) = crews[key] || key
+
+        # Those of a crew.
+        def people(key) = @firm.crews.find { |one| one.key == key }&.people || []
+
+        # Keys of the crews: those of the firm, and others that the plan has.
+        def crew_keys = (@firm.crews.map(&:key) + @plan["days"].map { |day| day["crew"] }).uniq
+
+        # Visits from a day on.
+        #
+        # @param from [String] ISO
+        # @return [Array<Visit>]
+        def visits(from: "") = all_visits.select { |one| one.date >= from }
+
+        # @return [Visit, nil]
+        def find(uid) = all_visits.find { |one| one.uid == uid }
+
+        # What a step is, in words.
+        def what(key, step) = steps(key).dig(step, "what") || step.split("-", 2).last
+
+        # Steps in words, what is done in several openings once.
+        def words(key, steps) = Visits.words(steps) { |step| what(key, step) }
+
+        # A crew's day; nil for none.
+        def day(date, crew) = @plan["days"].find { |one| one["date"] == date && one["crew"] == crew }
+
+        # Days with shop work alone, by the crew's key.
+        #
+        # @return [Hash{String => Array<String>}]
+        def shop_days
+          @plan["days"].reject { |day| day["legs"].any? { |leg| leg["is"] == "site" } }
+            .group_by { |day| day["crew"] }.transform_values { |days| days.map { |day| day["date"] } }
+        end
+
+        private
+
+        def jobs = @jobs ||= @book.jobs.names(@plan["jobs"].map { |job| id(job["key"]) })
+
+        def crews
+          @crews ||= {LONE => "The crew", **@book.crews.all.to_h { |one| [one.key, one.name] },
+                      **@firm.crews.to_h { |one| [one.key, one.name] }}
+        end
+
+        def steps(key)
+          (@steps ||= {})[key] ||= if @tried
+            JobVisits::Calendars.steps(@firm.steps(@firm.jobs.find { |job| job.id == id(key) }))
+          else
+            @book.plans.find(id(key))&.asked&.fetch("steps", nil) || {}
+          end
+        end
+
+        def all_visits
+          @all_visits ||= @plan["visits"].map do |visit|
+            key = visit["job"]
+            Visit.new(visit:, job_id: id(key), job: job(key), crew: crew(visit["crew"]), people: people(visit["crew"]),
+              words: words(key, visit["steps"]), leave: leave(visit))
+          end
+        end
+
+        def leave(visit)
+          road = day(visit["date"], visit["crew"])["legs"].find { |leg|
+            leg["is"] == "road" && leg["job"] == visit["job"]
+          }
+          road ? road["from"] : visit["arrive"]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Drawing
+    module Paper
+      # The firm's board on one sheet of A4, lying: of a week its drawing, and a row a day under it.
+      class BoardSheet
+        DRAWN = 7 # days, up to which it is drawn
+        DATE = 62 # points of the days' column
+        SIZES = [10, 9.5, 9].freeze # of type, until it fits
+        SHARE = 0.62 # of the height, that the drawing takes at most
+
+        # @param drawing [FirmTrack, nil]
+        # @param rows [Array<Array<String>>] a day a row, the first their heads
+        # @param told [Hash] firm (nil for none), date, address
+        def initialize(drawing:, rows:, **told)
+          @drawing, @rows, @told = drawing, rows, told
+          @page = Page.new("Visits", firm: told[:firm])
+        end
+
+        # @return [String] PDF
+        def render
+          @page.begin(Page::Heading.new(title: "Visits", date: @told[:date], address: @told[:address]),
+            layout: :landscape)
+          table(drawn)
+          @page.render
+        end
+
+        private
+
+        # @return [Numeric] where the next thing may stand
+        def drawn
+          return @page.top unless @drawing
+
+          wide, high = @drawing.size
+          high = [high * @page.wide / wide.to_f, @page.top * SHARE].min
+          @page.drawing(@drawing, at: [0, @page.top], width: @page.wide, height: high)
+          @page.top - high - 8
+        end
+
+        def table(from)
+          return if @rows.length < 2
+
+          column = (@page.wide - DATE) / (@rows.first.length - 1)
+          widths = [DATE, *[column] * (@rows.first.length - 1)]
+          @page.table(fitting(widths, from), widths, from:, size: size(widths, from))
+        end
+
+        # The largest type in which all of it fits.
+        def size(widths, from) = SIZES.find { |one| high(@rows, widths, one) <= from } || SIZES.last
+
+        # Rows as many as the sheet takes, in the smallest type; the last says how many are left.
+        def fitting(widths, from)
+          kept = @rows
+          kept = kept[0..-2] while kept.length > 2 && high(kept, widths, SIZES.last) > from - SIZES.last * 1.5
+          return @rows if kept.length == @rows.length
+
+          [*kept, ["and #{@rows.length - kept.length} more days", *[""] * (widths.length - 1)]]
+        end
+
+        def high(rows, widths, size)
+          rows.sum do |row|
+            row.each_index.map { |place|
+              @page.pdf.height_of(row[place].to_s, width: widths[place] - 6, size:, leading: 0.5)
+            }.max + size * 0.3
+          end
+        end
+      end
+    end
+  end
+end
