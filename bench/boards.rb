@@ -15,7 +15,9 @@ module YellowTrack
         ["adjust", "site", 45]].freeze
 
       # @return [Array<String>] a line of figures each
-      def call = [*SIZES.map { |count| line("#{count} steps of #{Count.told(count / EACH, "jobs")}", firm(count)) }, ill]
+      def call
+        [*SIZES.map { |count| line("#{count} steps of #{Count.told(count / EACH, "jobs")}", firm(count)) }, ill]
+      end
 
       private
 
@@ -41,7 +43,7 @@ module YellowTrack
         kept = document.merge("was" => was, "told" => was["visits"].first(4).map { |one| one.slice("job", "date") })
         kept["crews"] = [kept["crews"].first.merge("away" => [kept["start"]]), *kept["crews"].drop(1)]
         board = nil
-        seconds = Timing.once { board = Files::BoardFile.board(kept, seconds: PATIENCE) } / 1000
+        seconds = Timing.once { board = Files::BoardFile.board(kept, patience: Visits::Patience.new(PATIENCE)) } / 1000
         plan = board.to_h
         format("%-36s planned %5.2f s   %d visits moved, %d to be told, %d given up", "a crew ill on a morning",
           seconds, plan["moved"].length, plan["tell"].length, plan["gone"].length)

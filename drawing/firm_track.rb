@@ -96,7 +96,7 @@ module YellowTrack
         @pen.rect([GUTTER, top], [@lefts.last - GUTTER, THICK], "runs", "data-rail": rail.key)
         [GUTTER, @lefts.last].each { |x| @pen.line([x, top - 6], [x, top + THICK + 6], "datum") }
         away(rail, top)
-        by_day(rail).each { |place, panels| hang(rail, panels, place, top) }
+        by_day(rail).each { |place, panels| hang(rail, panels, place, top:) }
       end
 
       def away(rail, top)
@@ -107,7 +107,7 @@ module YellowTrack
       end
 
       # Visits of a day hang under each other, the first of them from the rail.
-      def hang(rail, panels, place, top)
+      def hang(rail, panels, place, top:)
         y = top + HANG
         panels.each_with_index do |panel, row|
           x, width = left(place) + 6, wide(place) - 12

@@ -5,10 +5,10 @@ module YellowTrack
     # Reads a board file (handbook 17): the firm's days, its crews, its jobs with their steps, what is told.
     class BoardFile
       # @param document [Hash] as parsed
-      # @param seconds [Numeric] that a good plan is looked for
+      # @param patience [Visits::Patience] how long a good plan is looked for
       # @return [Board]
       # @raise [Faults] one for each thing at fault
-      def self.board(document, seconds: Board::PATIENCE) = new(document).board(seconds)
+      def self.board(document, patience: Visits::Patience.new(Board::PATIENCE)) = new(document).board(patience)
 
       # @param document [Hash] as parsed
       def initialize(document)
@@ -20,13 +20,13 @@ module YellowTrack
 
       # @return [Board]
       # @raise [Faults]
-      def board(seconds)
+      def board(patience)
         refuse(@faults)
         refuse(BoardFaults.new(@read).found)
         made = model
         refuse(BoardFaults.impossible(made))
         Board.new(name: @read["name"] || "", model: made, was: @read["was"] && Board::Was.new(@read["was"], calendar),
-          seconds:)
+          patience:)
       end
 
       # The firm's steps, crews and houses, of a file without a fault.

@@ -23,12 +23,12 @@ module YellowTrack
     # @param name [String]
     # @param model [Model]
     # @param was [Was, nil] the plan that was kept before
-    # @param seconds [Numeric] that a good plan of many steps is looked for
+    # @param patience [Visits::Patience] how long a good plan of many steps is looked for
     # @param rows [Array<Row>, nil] a plan that is told as it stands, for what follows from it; nil to plan
-    def initialize(name:, model:, was: nil, seconds: PATIENCE, rows: nil)
+    def initialize(name:, model:, was: nil, patience: Visits::Patience.new(PATIENCE), rows: nil)
       @name, @model, @was, @value = name, model, was, Value.new(model)
       @proved = rows.nil? && Search.small?(model)
-      @rows = (rows || planned(seconds)).sort_by { |row| [row.day, row.crew] }
+      @rows = (rows || planned(patience)).sort_by { |row| [row.day, row.crew] }
       @ends = @value.last_ends(@rows)
       freeze
     end
@@ -69,10 +69,10 @@ module YellowTrack
 
     private
 
-    def planned(seconds)
+    def planned(patience)
       return [] if model.crew.empty?
 
-      greedy = Greedy.new(model, @value, seconds: proved? ? START : seconds)
+      greedy = Greedy.new(model, @value, patience: proved? ? Visits::Patience.counted(START) : patience)
       least = proved? ? nil : Bound.new(model).least
       good = greedy.best(@was&.rows(model)) do |value|
         least && value.values_at(0, 1) == [0, 0] && value.values_at(2, 3) == least.drop(1)

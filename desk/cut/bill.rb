@@ -32,6 +32,8 @@ module YellowTrack
       attr_reader :lines
       # @return [:board, :own, :estimate] what the hours stand on
       attr_reader :stands_on
+      # @return [Hash{String => Rational}] hours of the steps themselves, minutes and hands, by their stage
+      attr_reader :stages
       # @return [Rational] what was cut of bars, at the cheapest
       attr_reader :cut
 
@@ -40,7 +42,7 @@ module YellowTrack
         @job, @book, @planned = job, job.book, job.planned
         @bars = job.cut_list.bar_prices
         presence = Presence.new(job, Took.new(@book).of(job.openings))
-        @stands_on = presence.stands_on
+        @stands_on, @stages = presence.stands_on, Price.hours(job.steps)
         @price = Price.new(@planned.map { |one| priced(one) }, bars: job.cut_list.to_buy, mends: job.mends,
           way: presence.way, prices: {}, labour: presence.labour)
         @nothing = @planned.empty? && job.mends.empty?

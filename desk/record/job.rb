@@ -76,13 +76,6 @@ module YellowTrack
       # @return [Array<Hash>] steps of every opening, of a work file
       def steps = @steps ||= agendas.values.flat_map(&:steps)
 
-      # Days on which something was done on site.
-      #
-      # @return [Array<String>]
-      def days_on_site
-        steps.select { |step| step["ended"] && step["place"] == "site" }.map { |step| step["ended"][0, 10] }.uniq.sort
-      end
-
       # @return [Array<Opening>] those with a plan, that are hung by us
       def planned = openings.select { |one| one.plan && !one.others? }
 

@@ -20,10 +20,14 @@ module YellowTrack
 
       # @param book [Store::Book]
       # @param changes [Changes] that are tried and not kept yet
+      # @param longer [Boolean] whether it is the plan that a longer look found, where it found one
       # @param now [Time]
-      def initialize(book, changes = Changes.new, now: Time.now)
-        @book, @changes, @now = book, changes, now
+      def initialize(book, changes = Changes.new, longer: false, now: Time.now)
+        @book, @changes, @longer, @now = book, changes, longer, now
       end
+
+      # Whether it is the plan of a longer look.
+      def looked_longer? = @longer && !PLANS[[file, :longer]].nil?
 
       # The board that is kept.
       #
@@ -77,6 +81,16 @@ module YellowTrack
       # Names of the jobs, by what calendars know them by.
       def names = @names ||= jobs.to_h { |job| [job.visiting.short_name, job.name] }
 
+      # Steps of a job in words, what is done in several openings once.
+      #
+      # @param key [String] what calendars know it by
+      # @return [Array<String>]
+      def words(key, steps)
+        job = jobs.find { |one| one.visiting.short_name == key }
+        what = job ? steps(job).to_h { |step| [step["key"], step["what"]] } : {}
+        Visits.words(steps) { |step| what[step] }
+      end
+
       # What a job is bound to, with what is tried of it.
       #
       # @return [Store::JobTerms::Terms]
@@ -110,24 +124,24 @@ module YellowTrack
 
       # @return [Board]
       # @raise [Faults]
-      def board = @board ||= PLANS.fetch(file) { Files::BoardFile.board(file, seconds: FIRST) }
+      def board
+        @board ||= (@longer && PLANS[[file, :longer]]) ||
+          PLANS.fetch(file) { planned(YellowTrack::Visits::Patience.counted(FIRST)) }
+      end
 
-      # Looks longer; what it finds is the plan from then on.
+      # Looks longer. What it finds stands beside the plan on the page, so that none is kept that nobody saw.
       #
-      # @return [Boolean] whether it is a better one
+      # @return [Array, nil] what it comes to, where it is better
       # @raise [Faults]
-      def look_longer!
-        before = board.value
-        better = Files::BoardFile.board(file, seconds: LONGER)
-        return false unless (better.value <=> before) == -1
-
-        PLANS[file] = @board = better
-        @plan = nil
-        true
+      def look_longer
+        better = PLANS.fetch([file, :longer]) { planned(YellowTrack::Visits::Patience.new(LONGER)) }
+        better.value if (better.value <=> board.value) == -1
       end
 
       # Whether a longer look may find a better one.
-      def longer? = faults.empty? && !board.proved? && board.value.values_at(0, 2, 3) != board.bound
+      def longer?
+        faults.empty? && !looked_longer? && !board.proved? && board.value.values_at(0, 2, 3) != board.bound
+      end
 
       # The plan, as its file has it.
       #
@@ -139,7 +153,8 @@ module YellowTrack
       # @return [Array<Fault>]
       def faults
         @faults ||= begin
-          nothing? ? [] : board && []
+          board unless nothing? || nobodys.any?
+          nobodys
         rescue Faults => e
           e.list
         end
@@ -168,6 +183,20 @@ module YellowTrack
       def crew_ids = @crew_ids ||= book.crews.all.to_h { |crew| [crew.key, crew.id] }
 
       private
+
+      def planned(patience) = Files::BoardFile.board(file, patience:)
+
+      # Jobs that are a crew's alone in which nobody is.
+      def nobodys
+        there = crews.map(&:id)
+        jobs.filter_map do |job|
+          crew = terms(job.id).crew_id or next
+          next if there.include?(crew)
+
+          Fault.new("#{job.name} is for #{book.crews.find(crew).name} alone, and nobody is in that crew. Put " \
+            "somebody in it, or give the job to another.", key: "only.#{job.visiting.short_name}")
+        end
+      end
 
       def under_way = @under_way ||= book.jobs.under_way
 

@@ -61,7 +61,7 @@ module YellowTrack
         return "we cannot come on #{Telling.day(@was)}. We tell you a new day." if @visit.nil?
         return "we come#{where} on #{on}." unless @was && @was != @visit.date
 
-        "we cannot come on #{Telling.day(@was)}: we come#{where} on #{on} instead."
+        "we cannot come on #{Telling.day(@was)}. We come#{where} on #{on}."
       end
 
       def on

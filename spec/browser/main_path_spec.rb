@@ -10,6 +10,7 @@ RSpec.describe "From readings to panels, in the browser" do
 
   it "types the readings, sees the panel width, slides a panel, reloads, and all is still there" do
     session.visit("/")
+    session.click_link("All jobs") # the first page is the crew's day
     session.find(".job-row h2 a", text: "Osier Weir").click
     session.find("summary", text: "New opening").click
     session.fill_in("Where is it", with: "Bunk room 3, wardrobe")

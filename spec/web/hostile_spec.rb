@@ -58,8 +58,16 @@ RSpec.describe "Whatever comes to the door" do
      "/openings/#{id}/service/steps" => %w[step undo stage], "/openings/#{id}/service/mended" => %w[seen],
      "/openings/#{id}/service/own" => %w[label symptoms told minutes hands fix], "/causes/own_x/drop" => %w[x],
      "/openings/#{id}/to-build" => %w[x],
-     "/openings/#{id}/service/wrong" => %w[seen], "/jobs/#{job}/offers" => %w[valid_until currency note],
+     "/openings/#{id}/service/wrong" => %w[seen], "/jobs/#{job}/offers" => %w[valid_until note without
+       discount tax option],
      "/jobs/#{job}/visits" => %w[seen put off away open travel], "/jobs/#{job}/visits/steps" => %w[step undo],
+     "/visits" => %w[seen longer put away off open shut by only], "/visits/told" => %w[job day instead seen],
+     "/visits/told/back" => %w[job day], "/visits/days" => %w[day how], "/crew/crews" => %w[crew],
+     "/crew/crews/1" => %w[name from to], "/crew/crews/1/end" => %w[x], "/crew/people" => %w[person into since],
+     "/crew/away" => %w[of away_on hours why], "/crew/away/1/back" => %w[x],
+     "/jobs/#{job}/customer" => %w[name address telephone mail remark], "/jobs/#{job}/customer/forget" => %w[x],
+     "/jobs/#{job}/terms" => %w[by travel crew shut], "/jobs/#{job}/road" => %w[other minutes],
+     "/jobs/#{job}/offers/2026-001/answer" => %w[answer day],
      "/visits/feed" => %w[withdraw], "/backups" => %w[x], "/jobs/archive" => %w[file again],
      "/visits/hours" => %w[visits.week visits.from visits.crew steps.order.minutes.once take],
      "/openings/#{id}/hand-over" => %w[seen fitter customer look_back fresh reason line_fitter],
@@ -102,13 +110,17 @@ RSpec.describe "Whatever comes to the door" do
       "/jobs/#{job}/log.csv",
       "/jobs/#{job}/visits", "/jobs/#{job}/visits.ics", "/jobs/#{job}/visits.csv", "/jobs/#{job}/work.json",
       "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/backups",
+      "/visits/longer", "/visits/since", "/visits/board.json", "/visits/plan.json", "/visits/board.pdf", "/today",
+      "/jobs/#{job}/offers/2026-001", "/jobs/#{job}/offers/ways/A", "/calendar/#{"a" * 43}/north-1.ics",
       "/visits.ics", "/visits/hours",
       "/calendar/#{"a" * 43}.ics", *stages, *files]
   end
 
   let(:queried) do
     %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut back piece off copied per_turn new put
-      put[A-cut] away[] step day move to crew_day how travel visit drop]
+      put[A-cut] away[] step day move to crew_day how travel visit drop
+      off[] open[] shut[] by by[1] only only[1] ahead from plan longer away_crew away_day away_hours day_off day_how
+      of_job job_how job_day step_day crew]
   end
 
   let(:row) { hang("set.gap" => "3", "survey.bays" => [[0, 600]]) }

@@ -112,13 +112,13 @@ RSpec.describe "Starting" do
       loader = YellowTrack::Demo::Loader.new(path)
       2.times { loader.load }
       book = YellowTrack::Store::Book.open(path)
-      expect(book.jobs.all.map(&:name)).to eq ["Osier Weir", "Tern House"]
+      expect(book.jobs.all.map(&:name)).to eq ["Osier Weir", "Tern House", "Lock Cottage"]
       expect(book.openings.of(1).map(&:letter)).to eq %w[A B C D E F G H]
       book.jobs.add(name: "Mine")
       book.close
       loader.load(reset: true)
       book = YellowTrack::Store::Book.open(path)
-      expect(book.jobs.all.length).to eq 2
+      expect(book.jobs.all.length).to eq 3
       book.close
     end
   end

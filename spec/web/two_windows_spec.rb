@@ -25,7 +25,10 @@ RSpec.describe "Two windows" do
      %r{/practice(/.*)?\z} => :once, %r{/backups\z} => :once, %r{/along/(decide|times)\z} => :once,
      %r{/openings/\d+/(service/own|to-build)\z} => :once, %r{/causes/own_\w+/drop\z} => :once,
      %r{/crew/invitations(/\d+/withdraw)?\z} => :once, %r{/crew/\d+/(one-factor|close|open)\z} => :once,
-     %r{/account/} => :once}
+     %r{/visits\z} => :seen, %r{/visits/told\z} => :seen, %r{/visits/told/back\z} => :was, %r{/visits/days\z} => :once,
+     %r{/crew/crews/\d+\z} => :was, %r{/crew/(crews|people|away)(/\d+/(end|back))?\z} => :once,
+     %r{/jobs/\d+/(customer(/forget)?|terms)\z} => :was, %r{/jobs/\d+/road\z} => :once,
+     %r{/jobs/\d+/offers/[\d-]+/answer\z} => :was, %r{/account/} => :once}
   end
 
   def kind_of(form) = kinds.find { |pattern, _| form["action"][/\A[^?]*/].match?(pattern) }&.last
@@ -95,6 +98,9 @@ RSpec.describe "Two windows" do
      ["/jobs/1", "/jobs/1/name"] => ["name", "Osier Wier", "Tern House", -> { book.jobs.find(1).name }],
      ["/jobs/1?keep=1", "/openings/#{first}/name"] =>
        ["name", "Bunk room, left", "Box room", -> { book.openings.find(first).name }],
+     ["/jobs/1", "/jobs/1/customer"] => ["remark", "Keys next door", "A dog", -> { book.customers.of(1).remark }],
+     ["/jobs/1", "/jobs/1/terms"] => ["travel", "51", "52", -> { book.job_terms.of(1).travel.to_s }],
+     ["/crew", "/crew/crews/1"] => ["name", "Upper", "Lower", -> { book.crews.find(1).name }],
      ["/crew", "/crew/firm"] => ["firm", "Two of us", "Three of us", -> { book.accounts.firm }]}
   end
 

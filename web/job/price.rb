@@ -105,6 +105,10 @@ module YellowTrack
         # What stands in an empty field: what is reckoned with then.
         def usual(key) = (key == "visits") ? price.way.trips.to_s : plain(YellowTrack::Price::USUAL[key])
 
+        # Hours of the steps themselves, by their stage; the rest of what is paid is the road, waiting in the house, and
+        # people whom no step wants.
+        def stages = @desk.bill.stages
+
         # What has no price yet: no offer goes out before.
         #
         # @return [Array<String>]

@@ -30,12 +30,6 @@ module YellowTrack
         # Who is in a crew today.
         def in_crew(crew) = (@people ||= book.crews.people(Date.today))[crew.id] || []
 
-        # Whoever is in none, of those who may come in and work.
-        def without_crew
-          taken = crews.flat_map { |crew| in_crew(crew) }.map { |one| one.name.downcase(:fold) }
-          all.select(&:open).map(&:name).reject { |name| taken.include?(name.downcase(:fold)) }
-        end
-
         # Who changes crews later, with the crew's name; nil for in none.
         #
         # @return [Array<Array(Store::Crews::Person, String)>]

@@ -39,10 +39,10 @@ module YellowTrack
           # What is tried, as it stands in the address.
           def board_changes = Desk::FirmBoard::Changes.new(params.slice(*TRIED))
 
-          # A longer look at the page's plan: a better one is shown anew.
+          # A longer look at the page's plan: a better one is told, and looked at by a press.
           def look_longer_at_board
-            headers "HX-Refresh" => "true" if Desk::FirmBoard.new(book, board_changes).look_longer!
-            "No better one was found in #{Desk::FirmBoard::LONGER} seconds."
+            screen = board_screen(board_changes)
+            view.part("visits/longer", screen:, better: screen.firm.look_longer)
           rescue Fault, Faults
             ""
           end
@@ -53,7 +53,7 @@ module YellowTrack
           # Keeps the board that was seen.
           def keep_board
             changes = board_changes
-            return to_page(Paths.crew_visits) if Desk::FirmBoard.new(book, changes).keep!(seen:, who:)
+            return to_page(Paths.crew_visits) if firm_board(changes).keep!(seen:, who:)
 
             status 409
             show board_screen(changes, beaten: book.boards.last)
@@ -65,7 +65,7 @@ module YellowTrack
           # Notes that a customer was told of a visit; of none, that he knows nobody comes.
           def tell_visit
             refusing(->(fault) { board_screen(Desk::FirmBoard::Changes.new, fault:) }) do
-              screen, id = board_screen(Desk::FirmBoard::Changes.new), params["job"].to_i
+              screen, id = board_screen(Desk::FirmBoard::Changes.new), params["job"].to_s.to_i
               if seen != book.boards.version
                 raise Desk::Replacing::Clash.new("Another board was kept meanwhile. Nothing was noted: look at when " \
                   "the visit is now.", key: "day")
@@ -89,7 +89,7 @@ module YellowTrack
           # Takes back that a customer was told.
           def untell_visit
             refusing(->(fault) { board_screen(Desk::FirmBoard::Changes.new, fault:) }) do
-              id, day = params["job"].to_i, params["day"].to_s
+              id, day = params["job"].to_s.to_i, params["day"].to_s
               of_what_was_seen("It was told anew meanwhile, or taken back.",
                 at: book.told_visits.find(id, day)&.at.to_s)
               book.told_visits.forget(id, day)
@@ -119,8 +119,11 @@ module YellowTrack
           private
 
           def board_screen(changes, **rest)
-            Web::Visits::Board.new(Desk::FirmBoard.new(book, changes), base: request.base_url, **asked, **rest)
+            Web::Visits::Board.new(firm_board(changes), base: request.base_url, **asked, **rest)
           end
+
+          # The board as it is tried: with the plan of a longer look where that is on the page.
+          def firm_board(changes) = Desk::FirmBoard.new(book, changes, longer: params["longer"] == "1")
 
           # Changes with the one that a form asks for.
           def more_tried(changes, asking)

@@ -36,7 +36,10 @@ module YellowTrack
         def faults = @faults ||= super + (planning? ? firm.faults : [])
 
         # A fault, named by its step.
-        def says_of(fault) = fault.key.to_s.start_with?("jobs.") ? fault.words : fault.message
+        def says_of(fault)
+          key, step = fault.key.to_s.match(/\Ajobs\.(.+?)\.steps\.([A-Z]{1,3}-[a-z0-9-]+)/)&.captures
+          key ? "#{firm.names[key]}, #{step}: #{fault.words}" : fault.words
+        end
 
         # The board that is kept; nil for none.
         def kept = firm.kept
@@ -124,7 +127,7 @@ module YellowTrack
         # Broken promises first, told visits next, then the rest; the bound is told elsewhere.
         def checks
           order = %w[board.promise board.late board.told board.slip board.hands board.idle]
-          plan["checks"].select { |check| order.include?(check["code"]) }
+          plan["checks"].select { |check| order.include?(check["code"]) && stands?(check) }
             .sort_by { |check| [order.index(check["code"]), check["date"].to_s] }
         end
 
@@ -242,6 +245,11 @@ module YellowTrack
         end
 
         private
+
+        # Of the kept board: whether the day that is missed is still the one that was told.
+        def stands?(check)
+          planning? || check["code"] != "board.told" || told_all.key?([shown.id(check["job"]), check["date"]])
+        end
 
         def ahead_query = (ahead == "two weeks") ? {} : {ahead:}
 

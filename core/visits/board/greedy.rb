@@ -7,8 +7,9 @@ module YellowTrack
     class Greedy
       # A way of choosing. weights  of jobs, the heavier first; lead  days by which a job is looked at as if it were
       # urgent before it is; shy  jobs that are not gone to on a day; prefers  a crew for a job; fill  whether a day is
-      # filled with what is not urgent at other houses; far  minutes of road that are driven for that; early  for how many
-      # houses of a trip shop steps are done before it from which, over several of them, something could go on that day.
+      # filled with what is not urgent at other houses; far  minutes of road that are driven for that; early  for how
+      # many houses of a trip shop steps are done before it from which, over several of them, something could go on that
+      # day.
       Way = Struct.new(:weights, :lead, :shy, :prefers, :fill, :far, :early, keyword_init: true) do
         # The same, apart.
         def copy = Way.new(**to_h, weights: weights.dup, lead: lead.dup, shy: shy.dup, prefers: prefers.dup)
@@ -18,15 +19,16 @@ module YellowTrack
       BACK = 120 # changes after which the looking goes back to the best
       STRAYS = 0.05 # share of ways a little worse that are gone on from
       EARLY = 4 # houses at most
+      SHARE = 0.09 # of a look of patience, that a work tried takes
       FEW = 120 # crew days of a plan each of whose visits is tried to be left out
 
       # @param model [Model]
       # @param value [Value]
-      # @param seconds [Numeric] that better ones are looked for
+      # @param patience [Visits::Patience] how long better ones are looked for
       # @param seed [Integer]
-      def initialize(model, value, seconds:, seed: 1)
-        @model, @value, @seconds, @calendar = model, value, seconds, model.calendar
-        @rows, @random = Rows.new(model), Random.new(seed)
+      def initialize(model, value, patience:, seed: 1)
+        @model, @value, @patience, @calendar = model, value, patience, model.calendar
+        @rows, @random, @looks = Rows.new(model), Random.new(seed), 0
         @told = value.told.group_by(&:first).transform_values { |list| list.map(&:last).sort }
       end
 
@@ -37,15 +39,18 @@ module YellowTrack
       def best(known = nil, &enough)
         @best, @least, @way = known, known&.then { |rows| @value.of(rows) }, nil
         @here = @there = @queue = nil
-        ends = clock + @seconds
         starts.each { |way| try(way) }
-        look until clock >= ends || enough&.call(@least)
+        look until over? || enough&.call(@least)
         @best
       end
 
       private
 
-      def clock = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      # Whether patience is over; it is told how many works were tried since.
+      def over?
+        looks, @looks = @looks * SHARE, 0
+        @patience.over?(looks)
+      end
 
       def starts
         none = Array.new(@model.jobs.length, 0)
@@ -212,6 +217,7 @@ module YellowTrack
         loop do
           shop -= row.works.keys
           open = block_given? ? shop.select { |place| yield place, row } : shop
+          @looks += open.length
           joined = open.filter_map { |place| @rows.with(row, place) }.min_by(&:now) or return row
           row = joined
         end
@@ -269,6 +275,7 @@ module YellowTrack
         keep = (@told[job] || []).count { |day| day > row.day }
         open = left.select { |place| @model.site?(place) }
         while open.length > keep
+          @looks += open.length
           further = open.filter_map { |place| @rows.with(row, place) }.min_by { |one| [one.now, -after(one)] } or break
           row = further
           open.delete(row.works.keys.last)

@@ -129,7 +129,7 @@ module YellowTrack
         # Steps that are put on a day, those of a house and a day together.
         def put_told(board)
           @put.group_by { |step, text| [step.split(":").first, text] }.map do |(job, text), list|
-            keys = list.map { |step, _| step.split(":").last }.join(", ")
+            keys = board.words(job, list.map { |step, _| step.split(":").last }).join(", ")
             where = text.empty? ? "wherever they fit" : "not before #{Changes.day_told(text)}"
             "#{board.names[job] || job}: #{keys} #{where}"
           end

@@ -27,7 +27,7 @@ RSpec.describe YellowTrack::Board do
     end
 
     it "is as good as #{name}, and can be worked" do
-      made = told(YellowTrack::Files::BoardFile.board(given, seconds: 1))
+      made = told(YellowTrack::Files::BoardFile.board(given, patience: YellowTrack::Visits::Patience.new(1)))
       expect(made["proved"]).to eq worked["proved"]
       next expect(made["best"]["broken"]).to eq 0 unless worked["proved"]
 
@@ -62,7 +62,7 @@ RSpec.describe YellowTrack::Board do
   it "can be worked, however many steps, and never comes under its bound" do
     [3, 8, 10, 20, 60].each do |count|
       document = Boards.any(random, count, jobs: [count / 4, 1].max)
-      board = YellowTrack::Files::BoardFile.board(document, seconds: 0.2)
+      board = YellowTrack::Files::BoardFile.board(document, patience: YellowTrack::Visits::Patience.new(0.2))
       expect(Boards.broken(document, told(board))).to eq([]), JSON.generate(document)
       least = described_class::Bound.new(board.model).least
       expect(least.zip(board.value.values_at(0, 2, 3))).to all(satisfy { |bound, value| bound <= value })
