@@ -36,6 +36,7 @@ module YellowTrack
         stock(book, YAML.safe_load_file("#{ROOT}/demo/saw.yml"))
         FIRM["words"].each { |key, text| Desk::HouseWords.keep(book, key, text) }
         board(book)
+        offer(book, FIRM["offered"])
       end
 
       private
@@ -68,6 +69,14 @@ module YellowTrack
         firm = Desk::FirmBoard.new(book)
         firm.keep!(seen: 0, who: FIRM["kept_by"])
         tell(book, Desk::FirmBoard::Shown.new(book, firm.kept.plan, firm:), jobs.fetch(FIRM["told"]["job"]))
+      end
+
+      # An offer that is out, another way of an opening beside it.
+      def offer(book, told)
+        job = Desk::Job.new(book, book.jobs.all.find { |one| one.name == told["job"] })
+        offering = Desk::Offering.new(job)
+        ways = offering.ways(told["option"]).first(1).map { |way| "#{told["option"]} #{way.key}" }
+        offering.make!({**told.slice("discount", "without"), "option" => ways}, who: told["by"])
       end
 
       def tell(book, shown, job_id)

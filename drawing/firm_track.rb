@@ -63,12 +63,15 @@ module YellowTrack
       private
 
       def description
-        @rails.map { |rail|
-          "#{rail.name}: #{rail.panels.map { |panel|
-            "#{panel.title} on #{panel.date.strftime("%-d %B")}, " \
-                      "#{panel.times}, #{panel.lines.join(", ")}"
-          }.join("; ")}."
-        }.join(" ") + @boxes.map { |box, _| " #{box.words}: #{box.from[0, 10]} to #{box.to[0, 10]}." }.join
+        rails = @rails.map do |rail|
+          visits = rail.panels.map { |panel| told(panel) }.join("; ")
+          "#{rail.name}: #{visits.empty? ? "nothing" : visits}."
+        end
+        (rails + @boxes.map { |box, _| "#{box.words}: #{box.from[0, 10]} to #{box.to[0, 10]}." }).join(" ")
+      end
+
+      def told(panel)
+        "#{panel.title} on #{panel.date.strftime("%-d %B")}, #{panel.times}, #{panel.lines.join(", ")}"
       end
 
       def edge = GUTTER

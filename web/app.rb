@@ -23,11 +23,10 @@ module YellowTrack
       helpers Asking, Admission, Once
       extend Rights::Routing
       register Routes::Wall, Routes::WholeJobs, Routes::Jobs, Routes::Openings, Routes::Stages, Routes::Values,
-        Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Offers, Routes::Hanging,
-        Routes::BenchMoves, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built, Routes::Kits, Routes::Service,
-        Routes::Visits, Routes::Board, Routes::CrewVisits, Routes::HandOver, Routes::Cures,
-        Routes::Backups, Routes::People, Routes::Crews, Routes::Bindings,
-        Routes::Along,
+        Routes::Files, Routes::Cuts, Routes::Saw, Routes::Papers, Routes::Tape, Routes::Prices, Routes::Offers,
+        Routes::Hanging, Routes::BenchMoves, Routes::Log, Routes::Overrides, Routes::Rules, Routes::Built,
+        Routes::Kits, Routes::Service, Routes::Visits, Routes::Board, Routes::CrewVisits, Routes::HandOver,
+        Routes::Cures, Routes::Backups, Routes::People, Routes::Crews, Routes::Bindings, Routes::Along,
         Routes::Practice, Routes::Drills, Routes::Words
 
       # The application on a book.

@@ -6,21 +6,20 @@ require "support/browser"
 
 # Each picture: its name, the page, the size it is taken at, and what is pressed first.
 VIEWS = {
-  "wall" => ["/", Browser::DESK], "job" => ["/jobs/1", Browser::DESK],
+  "wall" => ["/?all=1", Browser::DESK], "today" => ["/", Browser::PHONE], "job" => ["/jobs/1", Browser::DESK],
   "measure" => ["/openings/2/measure", Browser::DESK],
   "look" => ["/openings/10/look", Browser::DESK],
   "kit" => ["/kits/twin-42/copy", Browser::DESK],
   "choose" => ["/openings/3/choose", Browser::DESK],
   "size" => ["/openings/1/size", Browser::DESK, "Guide at"],
-  "size-folding" => ["/openings/4/size?at[fold]=55", Browser::DESK],
   "sheet" => ["/openings/2/sheet", Browser::DESK],
   "prepare" => ["/openings/8/prepare", Browser::DESK], "cut" => ["/openings/4/cut", Browser::DESK],
   "hang" => ["/openings/6/hang", Browser::DESK], "adjust" => ["/openings/2/adjust", Browser::DESK],
-  "visits" => ["/jobs/1/visits", Browser::DESK], "hand-over" => ["/openings/8/hand-over", Browser::DESK],
+  "visits" => ["/visits", Browser::DESK], "offer" => ["/jobs/3/offers/#{Date.today.year}-001", Browser::DESK],
+  "hand-over" => ["/openings/8/hand-over", Browser::DESK],
   "practice" => ["/practice", Browser::DESK],
   "log" => ["/openings/2/log", Browser::DESK],
-  "price" => ["/jobs/1/price", Browser::DESK],
-  "measure-phone" => ["/openings/9/measure", Browser::PHONE]
+  "price" => ["/jobs/1/price", Browser::DESK]
 }.freeze
 
 Browser.register

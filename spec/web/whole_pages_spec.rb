@@ -33,9 +33,11 @@ RSpec.describe "A whole page" do
     drills = YellowTrack::Practice::Drills.all.keys
       .flat_map { |key| ["/practice/#{key}/3", "/practice/#{key}/4?level=4"] }
     ["/", *jobs, *openings, "/kits", "/kits/twin-42", "/kits/fold-34/copy", "/kits/bar-1/copy", "/kits/pocket-90",
-      "/rack", "/rules", "/words", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits", "/visits/hours",
+      "/rack", "/rules", "/words", "/search?q=bunk", "/account", "/crew", "/along", "/practice", "/visits",
+      "/visits/hours",
       "/backups", *drills, "/practice/tightest/learn", "/openings/1/size?unit=other", "/openings/4/prepare?unit=other",
-      "/openings/8/adjust?unit=other", "/openings/2/choose?unit=other", "/jobs/over"]
+      "/openings/8/adjust?unit=other", "/openings/2/choose?unit=other", "/jobs/over", "/?all=1", "/today?crew=south-2",
+      "/jobs/3/offers/#{Date.today.year}-001"]
   end
 
   # What is said for somebody who sees it, or hears it.
