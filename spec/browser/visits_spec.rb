@@ -25,12 +25,12 @@ RSpec.describe "Visits, in the browser" do
     later = Date.iso8601(kept.plan["steps"].find { |step| step["key"] == "B-cover" }["end"][0, 10]) + 7
     session.find("#try-day").send_keys(later.strftime("%m%d%Y"))
     session.find("#try-day").send_keys(:enter)
-    expect(session).to have_css("#keep", text: "B-cover")
-    expect(session).to have_css("#keep", text: "The end was")
+    expect(session).to have_css("#keep", text: "Osier Weir: covering B put on")
+    expect(session).to have_css("#keep th", text: "ended")
     expect(kept.plan["end"]).to eq was
     session.find("#keep .btn-ink").send_keys(:enter)
     expect(session).to have_no_css("#keep")
-    expect(kept.asked["put"]).to eq("B-cover" => later.iso8601)
+    expect(book.boards.last.asked["put"]).to eq("#{job.name.downcase.tr(" ", "-")}-#{job.id}:B-cover" => later.iso8601)
     expect(kept.plan["end"]).to be >= was
   end
 
@@ -45,8 +45,8 @@ RSpec.describe "Visits, in the browser" do
     session.send_keys(:enter)
     expect(session).to have_css("#keep")
     expect(session.current_url).to include(to)
-    expect(session).to have_css(".check-watch",
-      text: "cannot be on").or have_css("[data-visit='#{uid}'][data-day='#{to}']")
+    expect(session).to have_css("#keep", text: "put on #{Date.iso8601(to).strftime("%-d %B")}")
+    expect(uid).to start_with("visit.")
   end
 
   it "moves a visit under the pointer to the day it is let go over" do
@@ -61,10 +61,29 @@ RSpec.describe "Visits, in the browser" do
     expect(session.current_url).to include(to)
   end
 
+  it "gives a house to another crew: dragged to its rail, or by the arrow keys" do
+    session.visit("/visits")
+    visit = visits.first
+    from, to = session.all("[data-rail]", visible: :all).map { |rail| rail["data-rail"] }
+      .then { |keys| [visit["data-crew"], (keys - [visit["data-crew"]]).first] }
+    session.execute_script("arguments[0].focus()", visit)
+    way = session.all("[data-rail]", visible: :all).map { |rail| rail["data-rail"] }.index(from).zero? ? :down : :up
+    session.send_keys(way, :enter)
+    expect(session).to have_css("#keep", text: "for #{book.crews.all.find { |crew| crew.key == to }.name}")
+    expect(session).to have_no_css("#keep", text: "put on")
+    session.visit("/visits")
+    rail = session.find("[data-rail='#{to}']", visible: :all)
+    by = session.evaluate_script("arguments[1].getBoundingClientRect().top + 30 - " \
+      "arguments[0].getBoundingClientRect().top", visits.first, rail)
+    session.driver.browser.action.move_to(visits.first.native).pointer_down.move_by(0, by.round).pointer_up.perform
+    expect(session).to have_css("#keep", text: "for #{book.crews.all.find { |crew| crew.key == to }.name}")
+  end
+
   it "opens a visit at a press, by finger on a phone, with nothing sideways but the track" do
     Browser.size(session, Browser::PHONE, mobile: true)
     session.visit("/jobs/#{job.id}/visits")
     expect(sideways).to eq 0
+    session.assert_selector("[data-visit]", minimum: 2)
     session.execute_script("arguments[0].scrollIntoView({inline: 'center'})", visits[1])
     visits[1].click
     expect(session).to have_css("#open-visit-name", text: /\A2 /)
@@ -73,9 +92,9 @@ RSpec.describe "Visits, in the browser" do
   it "goes to the visits by g and v, and hands a door over with a drawn line" do
     session.visit("/")
     session.find("body").send_keys("g", "v")
-    expect(session).to have_css("h1", text: "Visits of every job")
+    expect(session).to have_css("h1", text: /\AVisits: 2 crews/)
     session.first("[data-visit]").click
-    expect(session).to have_css("#open-visit-name", text: /\A1 /)
+    expect(session).to have_css("#open-visit-name", text: /leave at/)
     row = opening("B", "Osier Weir")
     session.visit("/openings/#{row.id}/hand-over")
     session.fill_in("reason", with: "The floor layer is not done.")

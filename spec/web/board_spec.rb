@@ -91,7 +91,7 @@ RSpec.describe "The firm's board" do
     look("/visits?move=#{visit["uid"]}&to=2027-03-08&crew=#{to.key}")
     path = last_response["location"].sub(%r{\Ahttp://[^/]+}, "")
     text = shown(path)
-    expect(text).to include("not before 8 March").and include("for #{to.name}")
+    expect(text).to include("put on 8 March").and include("for #{to.name}")
     look("/visits?of_job=#{other}&job_how=by&job_day=2027-03-02")
     text = shown(last_response["location"].sub(%r{\Ahttp://[^/]+}, ""))
     expect(text).to match(/Tern House ends after 2 March. Promise \d+ \w+/)
@@ -171,6 +171,8 @@ RSpec.describe "The firm's board" do
     send_form(form["action"], {"step" => form.at_css("button")["value"], "back" => "today"})
     expect(last_response["location"]).to end_with("/today")
     expect(shown("/?all=1")).to include("Osier Weir")
+    look("/jobs/#{other}/along.json")
+    expect(JSON.parse(last_response.body)["pages"]).to include("/today")
   end
 
   it "is read by calendars, all of it or a crew's, with the house as its place and the crew as its category" do

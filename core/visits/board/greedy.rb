@@ -39,7 +39,10 @@ module YellowTrack
       def best(known = nil, &enough)
         @best, @least, @way = known, known&.then { |rows| @value.of(rows) }, nil
         @here = @there = @queue = nil
-        starts.each { |way| try(way) }
+        starts.each do |way|
+          try(way)
+          return @best if @best && over?
+        end
         look until over? || enough&.call(@least)
         @best
       end
@@ -57,9 +60,9 @@ module YellowTrack
         longest = @model.jobs.each_index.map do |job|
           @model.of_job(job).sum { |place| @model.steps[place].minutes || 0 }
         end
-        kinds = [[none, false], [none, true], [longest, true], [longest.map(&:-@), true]]
-        [1, 0].product(kinds).map do |early, (weights, fill)|
-          Way.new(weights: weights.map(&:to_f), lead: none.dup, shy: {}, prefers: {}, fill:, far: 60, early:)
+        kinds = [[none, 0, false], [none, 0, true], [longest, 0, true], [longest.map(&:-@), 0, true], [none, 1, false]]
+        [1, 0].product(kinds).map do |early, (weights, lead, fill)|
+          Way.new(weights: weights.map(&:to_f), lead: none.map { lead }, shy: {}, prefers: {}, fill:, far: 60, early:)
         end
       end
 
