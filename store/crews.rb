@@ -63,8 +63,11 @@ module YellowTrack
         @crews.where(id:).update(name:, from:, to:)
       end
 
-      # Ends one: what it did stays, and nothing is planned for it any more.
-      def finish(id) = @crews.where(id:).update(ended_at: Clock.now)
+      # Ends one, or takes it up again: what it did stays; while it is ended nothing is planned for it.
+      def finish(id, over: true) = @crews.where(id:).update(ended_at: over ? Clock.now : nil)
+
+      # @return [Array<Crew>] those that are ended, the last first
+      def ended = @crews.exclude(ended_at: nil).reverse(:ended_at, :id).map { |row| Crew.new(**row) }
 
       # Who is in which crew on a day, by the crew's number.
       #

@@ -148,6 +148,9 @@ RSpec.describe "The firm's board" do
     expect(page.text).to include("There is a crew \"north\" already")
     send_form("/crew/crews/#{south.id}/end", {})
     expect(book.crews.all.map(&:name)).to eq ["North"]
+    expect(shown("/crew")).to include("South is ended.")
+    send_form("/crew/crews/#{south.id}/again", {})
+    expect(book.crews.all.map(&:name)).to eq %w[North South]
   end
 
   it "begins the day of whoever is in a crew: when to leave, for where, whom he meets, what is done" do

@@ -164,6 +164,7 @@ RSpec.describe "Who may what" do
     POST /crew/crews o
     POST /crew/crews/1 o
     POST /crew/crews/1/end o
+    POST /crew/crews/1/again o
     POST /crew/people o
     POST /crew/away o
     POST /crew/away/1/back o

@@ -26,7 +26,7 @@ RSpec.describe "Two windows" do
      %r{/openings/\d+/(service/own|to-build)\z} => :once, %r{/causes/own_\w+/drop\z} => :once,
      %r{/crew/invitations(/\d+/withdraw)?\z} => :once, %r{/crew/\d+/(one-factor|close|open)\z} => :once,
      %r{/visits\z} => :seen, %r{/visits/told\z} => :seen, %r{/visits/told/back\z} => :was, %r{/visits/days\z} => :once,
-     %r{/crew/crews/\d+\z} => :was, %r{/crew/(crews|people|away)(/\d+/(end|back))?\z} => :once,
+     %r{/crew/crews/\d+\z} => :was, %r{/crew/(crews|people|away)(/\d+/(end|again|back))?\z} => :once,
      %r{/jobs/\d+/(customer(/forget)?|terms)\z} => :was, %r{/jobs/\d+/road\z} => :once,
      %r{/jobs/\d+/offers/[\d-]+/answer\z} => :was, %r{/account/} => :once}
   end

@@ -27,6 +27,9 @@ module YellowTrack
         # @return [Array<Store::Crews::Crew>]
         def crews = @crews ||= book.crews.all
 
+        # Those that were ended, and can be taken up again.
+        def ended = book.crews.ended
+
         # Who is in a crew today.
         def in_crew(crew) = (@people ||= book.crews.people(Date.today))[crew.id] || []
 

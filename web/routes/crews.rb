@@ -10,7 +10,9 @@ module YellowTrack
           app.helpers(Gathering)
           app.takes("/crew/crews", by: :office) { add_crew }
           app.takes(%r{/crew/crews/#{Asking::NUMBER}}o, by: :office) { |id| change_crew(find_crew(id)) }
-          app.takes(%r{/crew/crews/#{Asking::NUMBER}/end}o, by: :office) { |id| end_crew(find_crew(id)) }
+          app.takes(%r{/crew/crews/#{Asking::NUMBER}/(end|again)}o, by: :office) do |id, way|
+            end_crew(find_crew(id), over: way == "end")
+          end
           app.takes("/crew/people", by: :office) { put_person }
           app.takes("/crew/away", by: :office) { leave_crew }
           app.takes(%r{/crew/away/#{Asking::NUMBER}/back}o, by: :office) do |id|
@@ -51,8 +53,8 @@ module YellowTrack
             end
           end
 
-          # Ends a crew.
-          def end_crew(crew) = on_crews("crew #{crew.id}") { book.crews.finish(crew.id) }
+          # Ends a crew, or takes it up again.
+          def end_crew(crew, over:) = on_crews("crew #{crew.id}") { book.crews.finish(crew.id, over:) }
 
           # Puts somebody in a crew, from a day on.
           def put_person
