@@ -70,7 +70,7 @@ RSpec.describe YellowTrack::Desk::JobFile do
       expect(there.openings.map(&:all_checks)).to eq job.openings.map(&:all_checks)
       entry = other.log.of(there.openings[1].id, kind: "picture").first
       expect(other.pictures.find(entry.after["picture"]).data).to eq dot
-      expect(there.visiting).not_to be_changed
+      expect(there.visiting.kept.plan).to eq job.visiting.kept.plan
       expect(other.finder.openings(%w[bunk], most: 9).length).to eq 2
     end
   end
