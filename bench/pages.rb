@@ -14,7 +14,8 @@ module YellowTrack
       FIGURES = "#{ROOT}/docs/figures.md"
       MUCH = 1.2 # times what stands there, over which it fails
       AFAR = {"Accept-Encoding" => "gzip", "X-Forwarded-For" => "192.0.2.7"}.freeze # as a proxy would ask
-      LISTED = {"Wall" => "/", "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut",
+      LISTED = {"Wall" => "/?all=1", "Today" => "/today", "the board" => "/visits",
+                "Job" => "/jobs/1", "Size" => SIZE, "cut list of the job" => "/jobs/1/cut",
                 "its price" => "/jobs/1/price", "its visits" => "/jobs/1/visits", "as built" => "/jobs/1/built",
                 "Hand over" => "/openings/8/hand-over",
                 "Measure" => "/openings/2/measure", "Adjust" => "/openings/2/adjust", "log" => "/openings/2/log"}.freeze
@@ -35,11 +36,12 @@ module YellowTrack
 
       def measure(http)
         token(http)
-        times = {"bare page" => [], "Wall" => [], "Job" => [], "Size page" => [], "Size page after a change" => [],
+        times = {"bare page" => [], "Wall" => [], "Today" => [], "Board" => [], "Job" => [], "Size page" => [],
+                 "Size page after a change" => [],
                  "a reading saved, all renewed" => []}
         (COUNT + WARM).times do |turn|
-          round = [*["/bare/1", "/", "/jobs/1", SIZE].map { |path| timed(http, path) }, afresh(http, turn),
-            typed(http, turn)]
+          plain = ["/bare/1", "/?all=1", "/today", "/visits", "/jobs/1", SIZE].map { |path| timed(http, path) }
+          round = [*plain, afresh(http, turn), typed(http, turn)]
           times.values.zip(round) { |list, time| list << time } if turn >= WARM
         end
         times.each_value(&:sort!)

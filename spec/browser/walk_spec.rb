@@ -134,11 +134,12 @@ RSpec.describe "A walk over the whole" do
     expect(faults.first(20)).to eq([]), faults.first(20).join("\n")
   end
 
-  it "would tell what is covered, outside, too small, or unseen in focus" do
+  it "would tell what is covered, outside, too small, unseen in focus, or lies over other words" do
     session.visit("/rack")
     session.execute_script(<<~JS)
       document.getElementById("work").insertAdjacentHTML("afterbegin", '<div id="bad"><p class="quiet">small</p>' +
-        '<button class="btn">under</button><div></div><a href="/">far</a></div>')
+        '<button class="btn">under</button><div></div><a href="/">far</a></div><p id="heap">many words <b>over them</b></p>')
+      Object.assign(document.querySelector("#heap b").style, { position: "relative", left: "-40px" })
       const [small, under, over, far] = document.getElementById("bad").children
       small.style.fontSize = "11px"
       document.getElementById("bad").style.position = "relative"
@@ -147,7 +148,7 @@ RSpec.describe "A walk over the whole" do
     JS
     Browser.size(session, Browser::DESK)
     expect(looked_over(1280).join("\n")).to match(/text of 11/).and match(/its middle belongs to.*under/)
-      .and match(/outside the page.*far/).and match(/does not show it.*far/)
+      .and match(/outside the page.*far/).and match(/does not show it.*far/).and match(/many words.*lies over.*over them/)
   end
 
   describe "after a save" do
