@@ -104,6 +104,14 @@ module YellowTrack
         entry(row)
       }.reverse
 
+      # The latest ticks of visits' own steps, in their order.
+      #
+      # @param most [Integer]
+      # @return [Array<Entry>]
+      def timed(most) = @entries.where(kind: "time", after: "true").reverse(:id).limit(most).map { |row|
+        entry(row)
+      }.reverse
+
       # The latest readings that were taken twice, in all openings.
       #
       # @param most [Integer]

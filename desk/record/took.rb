@@ -4,10 +4,11 @@ require "time"
 
 module YellowTrack
   module Desk
-    # How long steps really took, by the ticks of hanging within one visit (handbook 10):
-    # from one tick to the next of the same opening and day.
+    # How long steps really took, by ticks within one visit (handbook 10): of hanging from one tick to the next of the
+    # same opening and day; of a visit's own steps from one to the next of the same house, day and person.
     class Took
       GAP = 4 * 3600 # seconds; a longer pause is no step
+      AT_ONCE = 60 # seconds; ticks of visits that come sooner after each other were made together, later
       MOST = 2000 # ticks that are looked at, the latest
 
       # One step of one visit: its row, the opening's letter, minutes that it took and that it was to take.
@@ -58,7 +59,25 @@ module YellowTrack
 
       def stretches
         @stretches ||= @book.log.ticks(MOST).group_by { |entry| [entry.opening_id, day(entry)] }
-          .flat_map { |(id, _), entries| of_visit(id, entries) }
+          .flat_map { |(id, _), entries| of_visit(id, entries) } + of_days
+      end
+
+      # Of visits' own steps: what a person ticked in a house on a day.
+      def of_days
+        ticks = @book.log.timed(MOST).group_by { |entry| [house(entry), day(entry), entry.who] }
+        ticks.values.flat_map { |entries| entries.each_cons(2).filter_map { |one, other| of_step(one, other) } }
+      end
+
+      def house(entry) = opening(entry.opening_id)&.row&.job_id
+
+      def of_step(one, other)
+        seconds = Time.iso8601(other.at) - Time.iso8601(one.at)
+        agenda = agenda(other.opening_id, rules) or return
+        row = agenda.row(other.key)
+        return unless row&.minutes && seconds.between?(AT_ONCE, GAP)
+
+        Stretch.new(row:, letter: agenda.letter, opening_id: other.opening_id, took: seconds.to_r / 60,
+          planned: agenda.minutes(row))
       end
 
       def day(entry) = Time.iso8601(entry.at).localtime.to_date
