@@ -3,12 +3,14 @@
 module YellowTrack
   module Drawing
     module Paper
-      # The firm's board on one sheet of A4, lying: of a week its drawing, and a row a day under it.
+      # The firm's board on one sheet of A4, lying: of a week its drawing, where that stays legible, and a row a day
+      # under it.
       class BoardSheet
         DRAWN = 7 # days, up to which it is drawn
+        GAP = 8 # points under the drawing
         DATE = 62 # points of the days' column
         SIZES = [10, 9.5, 9].freeze # of type, until it fits
-        SHARE = 0.62 # of the height, that the drawing takes at most
+        SHRUNK = 0.634 # of a screen unit to a point, at the least: its smallest words come to 9 points
 
         # @param drawing [FirmTrack, nil]
         # @param rows [Array<Array<String>>] a day a row, the first their heads
@@ -33,24 +35,30 @@ module YellowTrack
           return @page.top unless @drawing
 
           wide, high = @drawing.size
-          high = [high * @page.wide / wide.to_f, @page.top * SHARE].min
-          @page.drawing(@drawing, at: [0, @page.top], width: @page.wide, height: high)
-          @page.top - high - 8
+          room = @page.top - high(@rows, widths, SIZES.last) - GAP
+          scale = [@page.wide / wide.to_f, room / high].min
+          return @page.top if scale < SHRUNK
+
+          @page.drawing(@drawing, at: [0, @page.top], width: wide * scale, height: high * scale)
+          @page.top - high * scale - GAP
+        end
+
+        def widths
+          column = (@page.wide - DATE) / [@rows.first.length - 1, 1].max
+          [DATE, *[column] * (@rows.first.length - 1)]
         end
 
         def table(from)
           return if @rows.length < 2
 
-          column = (@page.wide - DATE) / (@rows.first.length - 1)
-          widths = [DATE, *[column] * (@rows.first.length - 1)]
-          @page.table(fitting(widths, from), widths, from:, size: size(widths, from))
+          @page.table(fitting(from), widths, from:, size: size(from))
         end
 
         # The largest type in which all of it fits.
-        def size(widths, from) = SIZES.find { |one| high(@rows, widths, one) <= from } || SIZES.last
+        def size(from) = SIZES.find { |one| high(@rows, widths, one) <= from } || SIZES.last
 
         # Rows as many as the sheet takes, in the smallest type; the last says how many are left.
-        def fitting(widths, from)
+        def fitting(from)
           kept = @rows
           kept = kept[0..-2] while kept.length > 2 && high(kept, widths, SIZES.last) > from - SIZES.last * 1.5
           return @rows if kept.length == @rows.length

@@ -76,7 +76,9 @@ module YellowTrack
         def ways_ahead = AHEAD.keys
 
         # The rails, with what hangs on them.
-        def drawing = FirmRails.new(self, first:, days: AHEAD.fetch(ahead)).drawing
+        #
+        # @param below [Boolean] with what others do and what is waited for
+        def drawing(below: true) = FirmRails.new(self, first:, days: AHEAD.fetch(ahead)).drawing(below:)
 
         # The first day that is shown.
         def first

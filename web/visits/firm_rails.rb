@@ -22,9 +22,10 @@ module YellowTrack
           @path = path || ->(visit) { "#{screen.path(visit: visit.uid)}#open-visit" }
         end
 
+        # @param below [Boolean] with what others do and what is waited for
         # @return [Drawing::FirmTrack]
-        def drawing
-          Drawing::FirmTrack.new(days, rails:, boxes: boxes.first(MOST), holds:, today: @firm.today)
+        def drawing(below: true)
+          Drawing::FirmTrack.new(days, rails:, boxes: below ? boxes.first(MOST) : [], holds:, today: @firm.today)
         end
 
         private

@@ -16,8 +16,8 @@ module YellowTrack
         # @return [String] PDF
         def render
           days = Board::AHEAD.fetch(@screen.ahead)
-          Drawing::Paper::BoardSheet.new(drawing: (@screen.drawing if days <= Drawing::Paper::BoardSheet::DRAWN), rows:,
-            **@told).render
+          drawing = @screen.drawing(below: false) if days <= Drawing::Paper::BoardSheet::DRAWN
+          Drawing::Paper::BoardSheet.new(drawing:, rows:, **@told).render
         end
 
         private
