@@ -112,7 +112,8 @@ RSpec.describe "Whatever comes to the door" do
       "/jobs/#{job}/visits", "/jobs/#{job}/visits.ics", "/jobs/#{job}/visits.csv", "/jobs/#{job}/work.json",
       "/jobs/#{job}/visits.json", "/jobs/#{job}/offers/2026-001.pdf", "/visits", "/backups",
       "/visits/longer", "/visits/since", "/visits/board.json", "/visits/plan.json", "/visits/board.pdf", "/today",
-      "/jobs/#{job}/offers/2026-001", "/jobs/#{job}/offers/ways/A", "/calendar/#{"a" * 43}/north-1.ics",
+      "/jobs/#{job}/terms", "/jobs/#{job}/offers/2026-001", "/jobs/#{job}/offers/ways/A",
+      "/calendar/#{"a" * 43}/north-1.ics",
       "/visits.ics", "/visits/hours",
       "/calendar/#{"a" * 43}.ics", *stages, *files]
   end

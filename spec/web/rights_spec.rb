@@ -171,6 +171,7 @@ RSpec.describe "Who may what" do
     POST /jobs/1/customer o
     POST /jobs/1/customer/forget o
     POST /jobs/1/terms o
+    GET /jobs/1/terms ol
     POST /jobs/1/road o
     POST /visits/feed o
     POST /visits/hours o

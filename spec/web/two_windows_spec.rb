@@ -99,7 +99,7 @@ RSpec.describe "Two windows" do
      ["/jobs/1?keep=1", "/openings/#{first}/name"] =>
        ["name", "Bunk room, left", "Box room", -> { book.openings.find(first).name }],
      ["/jobs/1", "/jobs/1/customer"] => ["remark", "Keys next door", "A dog", -> { book.customers.of(1).remark }],
-     ["/jobs/1", "/jobs/1/terms"] => ["travel", "51", "52", -> { book.job_terms.of(1).travel.to_s }],
+     ["/jobs/1/terms", "/jobs/1/terms"] => ["travel", "51", "52", -> { book.job_terms.of(1).travel.to_s }],
      ["/crew", "/crew/crews/1"] => ["name", "Upper", "Lower", -> { book.crews.find(1).name }],
      ["/crew", "/crew/firm"] => ["firm", "Two of us", "Three of us", -> { book.accounts.firm }]}
   end
