@@ -91,6 +91,14 @@ module YellowTrack
         total if total && total <= Visits::Calendar::DAY && rest.to_i < 60
       end
 
+      # Hours of a day that a text says: "7:30-10:00".
+      #
+      # @return [Array(Integer, Integer), nil] minutes of the day; nil for none
+      def self.stretch(text)
+        from, to = text.to_s.split(/\s*(?:-|–|to)\s*/, 2).map { |one| minute(one) }
+        [from, to] if from && to && from < to
+      end
+
       class << self
         private
 
@@ -115,8 +123,8 @@ module YellowTrack
         def pause(text)
           return "" if text.to_s.strip.empty?
 
-          from, to = text.to_s.split(/\s*(?:-|–|to)\s*/, 2).map { |one| minute(one) }
-          return "#{from}-#{to}" if from && to && from < to
+          hours = stretch(text)
+          return hours.join("-") if hours
 
           raise Fault.new("\"#{text.to_s.strip[0, 40]}\" is no pause. Write it as 12:00-12:30.", key: "visits.pause")
         end

@@ -176,7 +176,7 @@ module YellowTrack
 
       def asked
         {"put" => standing, "travel" => travel, "crew" => crew, "steps" => Calendars.steps(steps),
-         "looks" => Calendars.looks(self)}
+         "looks" => Calendars.looks(self, result["look_backs"])}
       end
 
       def rules = job.rules

@@ -85,10 +85,11 @@ module YellowTrack
           end
 
           def hours_of_day(text)
-            from, to = text.split(/\s*[-–]\s*/, 2).map { |one| Desk::CrewHours.minute(one) }
-            return [from, to] if from && to && from < to
+            Desk::CrewHours.stretch(text) || raise(no_hours(text))
+          end
 
-            raise Fault.new("\"#{text[0, 40]}\" are no hours of a day. Write them as 7:30-10:00.", key: "hours")
+          def no_hours(text)
+            Fault.new("\"#{text[0, 40]}\" are no hours of a day. Write them as 7:30-10:00.", key: "hours")
           end
 
           def day_of(text, key)

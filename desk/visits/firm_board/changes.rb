@@ -8,10 +8,11 @@ module YellowTrack
       # What is tried of the board: a crew away, a day that nobody works, a house shut, a promise, whose a job is, steps
       # put on days. It stands in the page's address until it is kept.
       class Changes
+        include TriedDays
+
         STEP = /\A[a-z0-9-]{1,200}:[A-Z]{1,3}-[a-z0-9-]{1,30}\z/
         CREW = /\A[a-z0-9-]{1,60}\z/
         MOST = 400
-        FAR = 3650 # days
         ANYBODY = "anybody"
 
         # A crew away: its key; day, ISO; from and to, minutes of the day, nil for all of it.
@@ -153,8 +154,8 @@ module YellowTrack
           date = day(on.to_s, "away")
           return Gone.new(crew, date) if hours.nil? && CREW.match?(crew)
 
-          from, to = hours.to_s.split("-", 2).map { |one| CrewHours.minute(one) }
-          return Gone.new(crew, date, from, to) if CREW.match?(crew) && from && to && from < to
+          from_to = CrewHours.stretch(hours)
+          return Gone.new(crew, date, *from_to) if CREW.match?(crew) && from_to
 
           refuse("\"#{hours.to_s[0, 40]}\" are no hours of a day. Write them as 7:30-10:00.", "away")
           nil
@@ -166,21 +167,6 @@ module YellowTrack
 
           refuse("\"#{text[0, 40]}\" names no job.", "shut")
           nil
-        end
-
-        def day(text, key)
-          text = text.strip
-          date = Date.strptime(text, "%Y-%m-%d") if text.match?(/\A\d{4}-\d\d-\d\d\z/)
-          return date.iso8601 if date && (date - Date.today).to_i.abs <= FAR
-
-          refuse("\"#{text[0, 40]}\" is no day within ten years. Write it as #{Date.today.iso8601}.", key)
-        rescue Date::Error
-          refuse("\"#{text[0, 40]}\" is no day: the calendar does not have it. Write it as #{Date.today.iso8601}.", key)
-        end
-
-        def refuse(words, key)
-          @faults << Fault.new(words, key:)
-          ""
         end
       end
     end

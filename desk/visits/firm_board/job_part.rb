@@ -97,19 +97,7 @@ module YellowTrack
           calendar.date(calendar.crew_from(calendar.day(day)))
         end
 
-        def looks
-          before = (@before&.asked&.fetch("looks", nil) || []).to_h { |look| [look["uid"], look] }
-          look_backs.map do |look|
-            uid = "look-back.#{look["steps"].first}.#{@key}@yellow-track"
-            old = before[uid]
-            {"uid" => uid, "date" => look["date"], "openings" => look["openings"],
-             "sequence" => if old
-                             old["sequence"] + ((old["date"] == look["date"]) ? 0 : 1)
-                           else
-                             0
-                           end}
-          end
-        end
+        def looks = JobVisits::Calendars.looks(@job.visiting, look_backs)
 
         # Visits that none goes on from: calendars are told once that they are off.
         def gone

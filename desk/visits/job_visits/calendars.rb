@@ -29,10 +29,11 @@ module YellowTrack
         # is told under the next number.
         #
         # @param visiting [JobVisits]
+        # @param look_backs [Array<Hash>] of its visits file
         # @return [Array<Hash>]
-        def looks(visiting)
+        def looks(visiting, look_backs)
           before = (visiting.kept&.asked&.fetch("looks", nil) || []).to_h { |look| [look["uid"], look] }
-          visiting.result["look_backs"].map do |look|
+          look_backs.map do |look|
             uid = "look-back.#{look["steps"].first}.#{visiting.short_name}@yellow-track"
             old = before[uid]
             sequence = if old

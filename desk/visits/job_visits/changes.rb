@@ -8,9 +8,10 @@ module YellowTrack
       # What is tried of a plan: steps put on days, days off, the way. It stands in the
       # page's address until it is kept, so that nothing of it gets lost.
       class Changes
+        include TriedDays
+
         KEY = /\A[A-Z]{1,3}-[a-z0-9-]{1,30}\z/
         MOST = 400
-        FAR = 3650 # days
         HOW = {"off" => "off", "away" => "away", "open" => nil}.freeze
 
         # @param typed [Hash] "put", {step => day}; "off", "away", "open", lists of days;
@@ -61,16 +62,6 @@ module YellowTrack
 
         def list(value) = Array(value).map { |one| one.to_s.strip }.reject(&:empty?).first(MOST)
 
-        def day(text, key)
-          text = text.to_s.strip
-          date = Date.strptime(text, "%Y-%m-%d") if text.match?(/\A\d{4}-\d\d-\d\d\z/)
-          return date.iso8601 if date && (date - Date.today).to_i.abs <= FAR
-
-          refuse("\"#{text[0, 40]}\" is no day within ten years. Write it as #{Date.today.iso8601}.", key)
-        rescue Date::Error
-          refuse("\"#{text[0, 40]}\" is no day: the calendar does not have it. Write it as #{Date.today.iso8601}.", key)
-        end
-
         def number(name, text, of, least:)
           return if text.to_s.strip.empty?
 
@@ -80,11 +71,6 @@ module YellowTrack
 
           refuse("\"#{text.to_s.strip[0, 40]}\" is no number of #{of}. It takes #{least} to #{most}.", name)
           nil
-        end
-
-        def refuse(words, key)
-          @faults << Fault.new(words, key:)
-          ""
         end
       end
     end
