@@ -15,6 +15,8 @@ RSpec.shared_context "with the demo in the browser" do
       @session = Browser.session
       example.run
     ensure
+      @session.visit("about:blank")
+      Browser.quiet
       @session.reset!
       @book.close
     end
@@ -23,6 +25,7 @@ RSpec.shared_context "with the demo in the browser" do
   attr_reader :session, :book
 
   before do
+    stub_const("YellowTrack::Desk::FirmBoard::LONGER", 0.2) # seconds that a longer look takes
     Browser.front(session)
     Browser.size(session, Browser::DESK)
   end

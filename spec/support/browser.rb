@@ -13,6 +13,7 @@ module Browser
   ].freeze
   RESOLVER = "host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost"
 
+  LOCK = Mutex.new
   DESK = [1280, 800].freeze
   PHONE = [390, 844].freeze
 
@@ -27,7 +28,22 @@ module Browser
     attr_accessor :app
 
     # One browser for all examples: starting it takes seconds.
-    def session = @session ||= Capybara::Session.new(:chromium, ->(env) { app.call(env) })
+    def session = @session ||= Capybara::Session.new(:chromium, ->(env) { counted { app.call(env) } })
+
+    # Waits until nothing is answered any more: a late answer would bring the cookie of an example that is over.
+    def quiet(seconds = 10)
+      finish = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
+      sleep 0.05 while @answering.to_i.positive? && Process.clock_gettime(Process::CLOCK_MONOTONIC) < finish
+    end
+
+    private
+
+    def counted
+      LOCK.synchronize { @answering = @answering.to_i + 1 }
+      yield
+    ensure
+      LOCK.synchronize { @answering -= 1 }
+    end
   end
 
   module_function

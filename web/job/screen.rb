@@ -71,6 +71,9 @@ module YellowTrack
         # A field of what it is bound to.
         def terms_field(key) = refused?("terms") ? typed_at(key) : terms_fields[key]
 
+        # Whether the forms of what it is bound to stand open.
+        def bound? = refused?("terms") || refused?("road") || params.key?("terms")
+
         # What it is bound to, in words; nil for nothing.
         def terms_said
           by, travel, crew, shut = terms_fields.values
