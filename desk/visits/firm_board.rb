@@ -99,7 +99,21 @@ module YellowTrack
       # What is put where: kept, and tried; "osier-weir-1:D-sand" to a day.
       #
       # @return [Hash{String => String}]
-      def put = @put ||= changes.put(kept&.asked&.fetch("put", {}) || {})
+      def put
+        @put ||= changes.put(alone.reduce(kept&.asked&.fetch("put", {}) || {}) { |all, job|
+          all.merge(job.visiting.kept.asked["put"].transform_keys { |step| "#{job.visiting.short_name}:#{step}" })
+        })
+      end
+
+      # Jobs whose own plan was kept before any board had them: what was put there counts here.
+      #
+      # @return [Array<Job>]
+      def alone = @alone ||= jobs.select { |job| job.visiting.kept && !job.visiting.kept.asked.key?("board") }
+
+      # Minutes from the yard to a job: as its terms say, as its own plan was kept, else as usual.
+      def travel(job)
+        terms(job.id).travel || (job.visiting.kept.asked["travel"] if alone.include?(job)) || hours.travel
+      end
 
       # Steps of a job, with what was put where.
       #

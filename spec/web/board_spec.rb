@@ -116,6 +116,17 @@ RSpec.describe "The firm's board" do
     expect(firm.file["roads"]).to eq [{"between" => %w[osier-weir-1 tern-house-2], "minutes" => 9}]
   end
 
+  it "takes over what was put and kept on a job's own plan before" do
+    far = "2027-04-12"
+    send_form("/jobs/#{other}/visits", {"seen" => "0", "put" => {"A-order" => far}, "travel" => "75"})
+    uids = book.plans.find(other).plan["visits"].map { |visit| visit["uid"] }
+    job = firm.file["jobs"].find { |one| one["key"] == "tern-house-2" }
+    expect([job["travel"], job["steps"].find { |step| step["key"] == "A-order" }["not_before"]]).to eq [75, far]
+    keep
+    expect(book.boards.last.asked["put"]).to eq("tern-house-2:A-order" => far)
+    expect(plan["visits"].map { |visit| visit["uid"] } & uids).not_to be_empty
+  end
+
   it "says since when it is behind, what came up, and what a plan from now on moves" do
     crews
     keep

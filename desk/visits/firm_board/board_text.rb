@@ -32,7 +32,7 @@ module YellowTrack
         def job(job)
           terms = @board.terms(job.id)
           {"key" => job.visiting.short_name, "name" => job.name, "place" => job.row.place.to_s,
-           "travel" => terms.travel || @hours.travel, "by" => terms.by, "shut" => terms.shut,
+           "travel" => @board.travel(job), "by" => terms.by, "shut" => terms.shut,
            "steps" => @board.steps(job)}.compact
         end
 
@@ -56,16 +56,17 @@ module YellowTrack
           }.to_h
         end
 
-        # The board that is kept; before one was, what was planned of each job by itself.
+        # The board that is kept, and what was planned of jobs by themselves before any board had them.
         def was
-          return @board.kept.plan.slice("jobs", "visits") if @board.kept
+          kept, alone = @board.kept, @board.alone.map(&:visiting)
+          return if kept.nil? && alone.empty?
 
-          planned = @board.jobs.map(&:visiting).select(&:kept)
-          alone = planned.map { |visiting| [visiting.short_name, visiting.kept.plan] }
-          return if alone.empty?
-
-          {"jobs" => alone.map { |key, plan| {"key" => key, "end" => plan["end"], "steps" => []} },
-           "visits" => alone.flat_map { |key, plan| plan["visits"].map { |visit| visited(key, visit) } }}
+          before = kept ? kept.plan.slice("jobs", "visits") : {"jobs" => [], "visits" => []}
+          own = alone.map { |one| {"key" => one.short_name, "end" => one.kept.plan["end"], "steps" => []} }
+          visits = alone.flat_map { |one|
+            one.kept.plan["visits"].map { |visit| visited(one.short_name, visit) }
+          }
+          {"jobs" => before["jobs"] + own, "visits" => before["visits"] + visits}
         end
 
         def visited(key, visit)

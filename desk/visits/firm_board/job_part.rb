@@ -40,7 +40,7 @@ module YellowTrack
         def told = @told ||= @plan["jobs"].find { |one| one["key"] == @key }
 
         def asked(version)
-          {"board" => version, "put" => {}, "travel" => @board.terms(@job.id).travel || @board.hours.travel,
+          {"board" => version, "put" => {}, "travel" => @board.travel(@job),
            "crew" => @board.crews.first.count, "looks" => looks,
            "steps" => JobVisits::Calendars.steps(@board.steps(@job))}
         end
