@@ -25,6 +25,14 @@ module YellowTrack
       # @return [Array<Integer>] those that have one
       def planned(job_ids) = @plans.where(job_id: job_ids).select_map(:job_id)
 
+      # What was asked of the plans of some jobs, in one question.
+      #
+      # @param job_ids [Array<Integer>]
+      # @return [Hash{Integer => Hash}]
+      def asked(job_ids)
+        @plans.where(job_id: job_ids).to_hash(:job_id, :asked).transform_values { |text| JSON.parse(text) }
+      end
+
       # Plans of jobs that hang on the wall.
       #
       # @param from [String, nil] ISO; those that end earlier are left out

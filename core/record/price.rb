@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "date"
+
 module YellowTrack
   # What a job costs (handbook 10, "Price"): kits, bars, sheet and fixings at the
   # fitter's own prices, labour by the steps' minutes and hands, travel; waste in, margin
@@ -53,6 +55,31 @@ module YellowTrack
           list.sum { |step| step["minutes"] * step["hands"] }/60r
         }.sort_by { |name, _| STAGES.keys.index(name) }.to_h
     end
+
+    # Hours that are paid of what is done (handbook 17, "Plan and price agree"): a day on site people × (minutes there +
+    # the road both ways), and for a step of more hands than people the missing hands; shop minutes × hands.
+    #
+    # @param steps [Array<Hash>] of a work file, ended
+    # @param people [Integer]
+    # @param travel [Integer] minutes one way
+    # @yieldparam step [Hash]
+    # @yieldreturn [Numeric] minutes that it took
+    # @return [Rational] to hundredths
+    def self.presence(steps, people:, travel:, &took)
+      site, shop = %w[site shop].map { |place| steps.select { |step| step["place"] == place } }
+      days = site.group_by { |step| step["ended"][0, 10] }.values
+      there = days.sum { |list| people * (there(list, &took) + 2 * travel) }
+      more = site.sum { |step| [step["hands"] - people, 0].max * took.call(step) }
+      ((there + more + shop.sum { |step| took.call(step) * step["hands"] })/60r).round(2)
+    end
+
+    # Minutes of a day on site: from the first step's begin to the last one's end, no less than the steps took.
+    def self.there(steps)
+      first, last = steps.minmax_by { |step| step["ended"] }
+      minutes = (DateTime.iso8601(last["ended"]) - DateTime.iso8601(first["ended"])) * 1440
+      [minutes + yield(first), steps.sum { |step| yield step }].max
+    end
+    private_class_method :there
 
     # @param key [String] of a step: "D-sand"
     def self.stage(key) = STAGES.find { |_, keys| keys.include?(key.split("-", 2).last) }.first
@@ -124,9 +151,14 @@ module YellowTrack
     def own_cost = material_cost + labour_cost + travel_cost
 
     # @return [Rational] for the customer
-    def total
-      marked = own_cost * (1 + set("margin") / 100)
-      step = set("round")
+    def total = marked_up(own_cost)
+
+    # A cost with the margin, rounded up as the fitter likes.
+    #
+    # @param cost [Rational]
+    # @return [Rational]
+    def marked_up(cost)
+      marked, step = cost * (1 + set("margin") / 100), set("round")
       step.positive? ? (marked / step).ceil * step : marked
     end
 

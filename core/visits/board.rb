@@ -61,6 +61,12 @@ module YellowTrack
     # @return [Follows]
     def follows = Follows.new(self)
 
+    # Looks back at what is handed over of a job: day and numbers of the steps.
+    #
+    # @param job [Integer]
+    # @return [Array<Array(Integer, Array<Integer>)>]
+    def look_backs(job) = Visits::LookBacks.of(model.of_job(job), model:, ends:)
+
     # @return [Array<Checks::Found>]
     def checks = Checks.new(self).found
 

@@ -10,7 +10,6 @@ module YellowTrack
     PATIENCE = 3 # seconds that those are looked at, while the bound is not met
     SEARCHED = 0.75 # of that time for looking at every plan
     SHORT = 0.2 # seconds for more steps than that
-    SHARED = 7 # days within which looks back share one
 
     # The letter of a step's opening.
     #
@@ -85,10 +84,7 @@ module YellowTrack
     # Looks back that are due: day and numbers of the steps, those near each other on one.
     #
     # @return [Array<Array(Integer, Array<Integer>)>]
-    def look_backs
-      looked = model.steps.each_index.select { |place| model.steps[place].look_back && timing.ends[place] }
-      shared(looked.map { |place| [due(place), place] }.sort)
-    end
+    def look_backs = LookBacks.of(model.steps.each_index.to_a, model:, ends: timing.ends)
 
     # Steps whose end is on another day than it was: number, day then and now.
     #
@@ -148,16 +144,6 @@ module YellowTrack
       load, start = Load.new(model), model.beginning
       [[model.last_day(model.free(start)), load.day(start, 0)].max,
         [load.trips(start), Apart.new(model).visits(start)].max]
-    end
-
-    def due(place) = @calendar.crew_from(@calendar.day_of(timing.ends[place]) + model.steps[place].look_back)
-
-    def shared(all)
-      return [] if all.empty?
-
-      first = all.first.first
-      group, rest = all.partition { |day, _| day - first <= SHARED }
-      [[group.last.first, group.map(&:last)], *shared(rest)]
     end
 
     def new_visits = rows.select(&:trip).map { |row| Visit.of(row, model, @job) }

@@ -43,7 +43,7 @@ module YellowTrack
         @bars = job.cut_list.bar_prices
         presence = Presence.new(job, Took.new(@book).of(job.openings))
         @stands_on, @stages = presence.stands_on, Price.hours(job.steps)
-        @price = Price.new(@planned.map { |one| priced(one) }, bars: job.cut_list.to_buy, mends: job.mends,
+        @price = Price.new(@planned.map { |one| Bill.priced(one) }, bars: job.cut_list.to_buy, mends: job.mends,
           way: presence.way, prices: {}, labour: presence.labour)
         @nothing = @planned.empty? && job.mends.empty?
         @unweighed = @planned.select { |one| one.plan.set.weight.nil? }.map(&:letter)
@@ -52,13 +52,22 @@ module YellowTrack
         freeze
       end
 
+      # What an opening is priced by: its plan, its parts, the steps that it is hung by.
+      def self.priced(one) = [one.plan, one.parts, one.progress.steps.map(&:base).uniq]
+
+      # What hangs in an opening, as an offer says it.
+      #
+      # @return [String]
+      def self.words(one)
+        set = one.plan.set
+        "#{one.kit.name}, #{set.panels.length} × #{one.cut_printer.with_unit(set.width)} × " \
+          "#{one.cut_printer.with_unit(set.height)}, #{set.makeup.words}"
+      end
+
       # Whether there is nothing to buy and nothing to do.
       def nothing? = @nothing
 
       private
-
-      # What an opening is priced by: its plan, its parts, the steps that it is hung by.
-      def priced(one) = [one.plan, one.parts, one.progress.steps.map(&:base).uniq]
 
       def lines_of_openings
         @job.openings.filter_map { |one|
@@ -71,9 +80,7 @@ module YellowTrack
       def of(one)
         return "mended#{": #{one.service.cause.label}" if one.service.cause}" if one.plan.nil? || one.others?
 
-        set = one.plan.set
-        "#{one.kit.name}, #{set.panels.length} × #{one.cut_printer.with_unit(set.width)} × " \
-          "#{one.cut_printer.with_unit(set.height)}, #{set.makeup.words}"
+        Bill.words(one)
       end
 
       # Kits, sheet and fixings of openings whose kit is there; hours as they were ticked;
@@ -81,7 +88,7 @@ module YellowTrack
       def spent_already(presence)
         there = @job.steps.select { |step| step["ended"] }.to_set { |step| step["key"] }
         openings = @planned.select { |one| there.include?("#{one.letter}-order") }
-        Price.new(openings.map { |one| priced(one) }, bars: [], prices: {}, labour: presence.spent,
+        Price.new(openings.map { |one| Bill.priced(one) }, bars: [], prices: {}, labour: presence.spent,
           way: presence.way_so_far)
       end
 

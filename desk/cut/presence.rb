@@ -94,24 +94,8 @@ module YellowTrack
         ended(before).select { |step| step["place"] == "site" }.group_by { |step| step["ended"][0, 10] }
       end
 
-      # Hours that were paid for: people × (there + road) a day on site, and shop minutes × hands.
       def done(before)
-        shop = ended(before).select { |step| step["place"] == "shop" }.sum { |step| minutes(step) * step["hands"] }
-        site = days(before).values.sum do |steps|
-          more = steps.sum { |step| [step["hands"] - people, 0].max * minutes(step) }
-          people * (there(steps) + 2 * @job.visiting.travel) + more
-        end
-        ((shop + site)/60r).round(2)
-      end
-
-      def people = @job.visiting.crew
-
-      # Minutes of a day on site: from the first step's begin to the last one's end, no less than the steps took.
-      def there(steps)
-        ends = steps.map { |step| step["ended"] }
-        first = steps.min_by { |step| step["ended"] }
-        [(Time.iso8601("#{ends.max}:00Z") - Time.iso8601("#{ends.min}:00Z")).to_r / 60 + minutes(first),
-          steps.sum { |step| minutes(step) }].max
+        Price.presence(ended(before), people: @job.visiting.crew, travel: @job.visiting.travel) { |step| minutes(step) }
       end
 
       # Minutes that a done step took, by its ticks; else its own.

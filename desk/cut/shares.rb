@@ -2,41 +2,23 @@
 
 module YellowTrack
   module Desk
-    # What each opening takes of a job's price: its materials, and the minutes and hands of its steps; an offer's lines
-    # stand on it.
-    class Shares
-      # materials, a price of its own without prices; minutes, of people.
-      Share = Struct.new(:materials, :minutes, keyword_init: true)
+    # What an opening takes of a job's price: its materials, and the hours of its steps; an offer's lines stand on it.
+    module Shares
+      # materials, a price of its own without prices; bars, their prices; hours, of people.
+      Share = Struct.new(:materials, :bars, :hours, keyword_init: true)
 
-      # @param job [Job]
-      def initialize(job)
-        @job = job
-      end
+      module_function
 
-      # @return [Hash{String => Share}] by the opening's letter
-      def to_h
-        @job.openings.to_h { |one| [one.letter, Shares.of(@job.book, one, @job.agendas.fetch(one.letter).steps)] }
-      end
-
-      # What one opening takes.
-      #
       # @param opening [KeptOpening]
       # @param steps [Array<Hash>] of a work file
       # @return [Share]
-      def self.of(book, opening, steps)
-        minutes = steps.sum { |step| (step["minutes"] || 0) * (step["hands"] || 1) }
-        Share.new(materials: materials(book, opening), minutes:)
+      def of(book, opening, steps)
+        planned = [opening].select { |one| one.plan && !one.others? }
+        list = CutList.new(book, planned)
+        Share.new(bars: list.bar_prices, hours: Price.hours(steps).values.sum,
+          materials: Price.new(planned.map { |one| Bill.priced(one) }, bars: list.to_buy, prices: {},
+            mends: [opening.service.work].compact))
       end
-
-      # @return [Array(Price, Hash{String => Rational})] its materials, and the prices of its bars
-      def self.materials(book, opening)
-        planned = opening.plan && !opening.others?
-        list = CutList.new(book, planned ? [opening] : [])
-        priced = planned ? [[opening.plan, opening.parts, opening.progress.steps.map(&:base).uniq]] : []
-        mends = [opening.service.work].compact
-        [Price.new(priced, bars: list.to_buy, mends:, prices: {}), list.bar_prices]
-      end
-      private_class_method :materials
     end
   end
 end

@@ -38,11 +38,8 @@ module YellowTrack
         other = with(opening, choice.set_of(candidate))
         return if other.plan.nil? || unpriced?(other)
 
-        set = other.plan.set
         Way.new(key: SetChoice.key_of(candidate), outline: Outline.of(other.survey, other.plan),
-          more: more(cost(other) - now),
-          what: "#{other.kit.name}, #{set.panels.length} × #{other.cut_printer.with_unit(set.width)} × " \
-            "#{other.cut_printer.with_unit(set.height)}, #{set.makeup.words}")
+          more: @offering.price.marked_up(cost(other) - now), what: Bill.words(other))
       end
 
       # The same opening with another set.
@@ -55,16 +52,7 @@ module YellowTrack
 
       def cost(opening) = @offering.cost(share(opening))
 
-      def unpriced?(opening)
-        materials, bars = share(opening).materials
-        materials.at(bars.merge(@book.prices.all)).materials.any? { |line| line.each.nil? }
-      end
-
-      # With the margin, rounded as the house rounds.
-      def more(cost)
-        marked, step = cost * (1 + @offering.price.set("margin") / 100), @offering.price.set("round")
-        step.positive? ? (marked / step).ceil * step : marked.round(OfferSums::CENTS)
-      end
+      def unpriced?(opening) = @offering.materials(share(opening)).materials.any? { |line| line.each.nil? }
     end
   end
 end

@@ -64,14 +64,7 @@ module YellowTrack
       #
       # @return [Hash{String => Rational}] by the opening's letter
       def amounts
-        weights = lines.to_h { |line| [line.letter, cost(share_of(line.letter))] }
-        weights = weights.transform_values { 1r } if weights.values.sum.zero?
-        told, left = {}, price.total.to_r
-        weights.each_with_index do |(letter, weight), place|
-          told[letter] = (place == weights.length - 1) ? left : (price.total * weight / weights.values.sum).round(2)
-          left -= told[letter]
-        end
-        told
+        @amounts ||= OfferSums.shared(price.total, lines.to_h { |line| [line.letter, cost(share_of(line.letter))] })
       end
 
       # Rates of tax that the house has, the usual one first.
@@ -90,9 +83,14 @@ module YellowTrack
       # @param share [Shares::Share]
       # @return [Rational]
       def cost(share)
-        materials, bars = share.materials
-        materials.at(bars.merge(book.prices.all)).material_cost + share.minutes/60r * (price.set("rate") || 0)
+        materials(share).material_cost + share.hours * (price.set("rate") || 0)
       end
+
+      # An opening's materials at the prices as they stand.
+      #
+      # @param share [Shares::Share]
+      # @return [Price]
+      def materials(share) = share.materials.at(share.bars.merge(prices))
 
       # Makes an offer of the price as it stands.
       #
@@ -210,6 +208,8 @@ module YellowTrack
         job = firm.plan["jobs"].find { |one| one["key"] == key } or return
         {"visits" => firm.plan["visits"].select { |visit| visit["job"] == key }, "end" => job["end"]}
       end
+
+      def prices = @prices ||= book.prices.all
 
       # The lines for the fitter, exact, as text.
       def breakdown

@@ -15,6 +15,7 @@ module YellowTrack
       MOST = {"visits.travel" => 300, "visits.crew" => 20}.freeze
       PAINT = %w[shop others].freeze
       LEAP = 2028 # a year that has every day
+      AHEAD = 2 # years of days off that a plan of one job knows
 
       # @param rules [Hash{String => String}] of the house
       # @param days [Array<Store::CrewDays::Day>]
@@ -56,6 +57,24 @@ module YellowTrack
       # @param how ["off", "away"]
       # @return [Array<String>]
       def days(how) = @days.select { |one| one.how == how }.map { |one| one.day.iso8601 }
+
+      # Days from one on that nobody works, those of every year as well: what a plan of one job takes.
+      #
+      # @param from [Date]
+      # @return [Array<String>] ISO, in their order
+      def shut(from)
+        each_year = (from.year..from.year + AHEAD).flat_map { |year| yearly.map { |text| "#{year}-#{text}" } }
+        (days("off") + each_year.select { |text| Date.valid_date?(*text.split("-").map { |part| Integer(part, 10) }) })
+          .uniq.sort
+      end
+
+      # Whether the firm works on a day.
+      #
+      # @param date [Date]
+      def works?(date)
+        week.include?(date.strftime("%a").downcase) && !days("off").include?(date.iso8601) &&
+          !yearly.include?(date.strftime("%m-%d"))
+      end
 
       # Of a work file.
       #

@@ -76,7 +76,7 @@ module YellowTrack
       # @return [Hash]
       def work
         {"format" => "yellow-track/work", "version" => 1, "name" => job.name, "job" => short_name,
-         "start" => start.iso8601, **hours.to_h, "crew" => crew, "off" => hours.days("off"), "away" => away,
+         "start" => start.iso8601, **hours.to_h, "crew" => crew, "off" => hours.shut(start), "away" => away,
          "travel" => travel, "steps" => steps, "was" => kept&.plan}.compact
       end
 
@@ -208,14 +208,7 @@ module YellowTrack
       # What was put where, of steps that are still to be done.
       def standing = put.slice(*steps.reject { |step| step["ended"] }.map { |step| step["key"] })
 
-      # Visits that none continues: calendars are told once that they are off.
-      def gone
-        return [] unless kept
-
-        now = result["visits"].map { |visit| visit["uid"] }
-        kept.plan["visits"].reject { |visit| now.include?(visit["uid"]) || visit["date"] < start.iso8601 }
-          .map { |visit| visit.merge("sequence" => visit["sequence"] + 1) }
-      end
+      def gone = Calendars.gone(kept, result["visits"], from: start)
     end
   end
 end

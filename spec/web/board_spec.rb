@@ -127,6 +127,24 @@ RSpec.describe "The firm's board" do
     expect(plan["visits"].map { |visit| visit["uid"] } & uids).not_to be_empty
   end
 
+  it "looks back once at what is handed over within a week, and knows holidays of every year off the board too" do
+    3.times { book.openings.add(job_id: other, document: row.document, &YellowTrack::Desk::Listing.of(book)) }
+    crews
+    keep
+    part = book.plans.find(other).plan
+    ends = part["steps"].select { |step| step["key"].end_with?("-over") }.map { |step| step["end"][0, 10] }
+    expect(ends.length).to eq 4
+    looks = part["look_backs"]
+    expect(looks.flat_map { |look| look["openings"] }.sort).to eq %w[A B C D]
+    dates = looks.map { |look| Date.iso8601(look["date"]) }.sort
+    expect(dates.each_cons(2).map { |one, later| (later - one).to_i }).to all(be > 0)
+    expect(looks.length).to be < 4
+    book.house_rules.set("visits.yearly", "03-02")
+    expect(YellowTrack::Desk::JobVisits.new(YellowTrack::Desk::Job.new(book, book.jobs.find(other))).work["off"])
+      .to include("2027-03-02", "2028-03-02")
+    expect(firm.hours.works?(Date.new(2027, 3, 2))).to be false
+  end
+
   it "says since when it is behind, what came up, and what a plan from now on moves" do
     crews
     keep

@@ -28,6 +28,20 @@ RSpec.describe "Lists" do
     end
   end
 
+  it "ask the database as often for twelve jobs on the board that is kept as for two" do
+    row = hang
+    jobs = ->(count) {
+      count.times do |place|
+        id = book.jobs.add(name: "Job #{place}").id
+        book.openings.add(job_id: id, document: row.document, &YellowTrack::Desk::Listing.of(book))
+      end
+      YellowTrack::Desk::FirmBoard.new(book).keep!(seen: book.boards.version, who: "Odo")
+      asked("/visits")
+      asked("/visits")
+    }
+    expect(jobs.call(1)).to eq jobs.call(10)
+  end
+
   ["/", "/jobs/1", "/search?q=bunk", "/rack"].each do |path|
     it "work out no plan: #{path}" do
       many(4)

@@ -83,7 +83,7 @@ module YellowTrack
         #
         # @return [Hash, nil]
         def load(visit)
-          due = book.dues.of("visit", from: visit.date).find { |one|
+          due = dues.find { |one|
             one.job_id == visit.job_id && one.day == visit.date && (one.says["steps"] & visit.visit["steps"]).any?
           }
           due&.says&.fetch("load")
@@ -122,6 +122,8 @@ module YellowTrack
         end
 
         private
+
+        def dues = @dues ||= book.dues.of("visit", from: on, until_day: on)
 
         def today = @now.to_date.iso8601
 

@@ -113,8 +113,11 @@ module YellowTrack
         def untold
           return [] unless kept
 
-          missed = book.told_visits.all(from: firm.today.iso8601).reject { |one| comes?(one) }
-          missed.map { |one| [one, instead(one)] }
+          @untold ||= kept.plan["tell"].select { |one| one["was"] >= firm.today.iso8601 }.filter_map do |one|
+            id = shown.id(one["job"])
+            told = told_all[[id, one["was"]]]
+            [told, standing.visits.find { |visit| visit.job_id == id && visit.date == one["now"] }] if told
+          end
         end
 
         # A day of the plan.
@@ -152,7 +155,7 @@ module YellowTrack
         def jobs = plan["jobs"].select { |job| job["end"] }.sort_by { |job| job["end"] }
 
         # The day by which a job is promised; nil for none.
-        def promised(key) = (planning? ? firm.terms(shown.id(key)) : book.job_terms.of(shown.id(key))).by
+        def promised(key) = planning? ? firm.terms(shown.id(key)).by : terms.fetch(shown.id(key)).by
 
         # The longest of what holds a job up, in words.
         def holds(job)
@@ -179,10 +182,7 @@ module YellowTrack
         end
 
         # Whether the firm works on a day.
-        def works?(day)
-          firm.hours.week.include?(day.strftime("%a").downcase) && !firm.hours.days("off").include?(day.iso8601) &&
-            !firm.hours.yearly.include?(day.strftime("%m-%d"))
-        end
+        def works?(day) = firm.hours.works?(day)
 
         # Jobs whose end moves.
         def moved = plan["moved"]
@@ -236,7 +236,7 @@ module YellowTrack
           return "Mend what is at fault: nothing can be planned." if faults.any?
           return "Hang an opening in a job: then there is something to plan." if nothing?
           return "Keep this board." if planning? && changed?
-          return "Tell #{shown.job(told_key(untold.first.first))}: the day moved." if untold.any?
+          return "Tell #{book.jobs.find(untold.first.first.job_id).name}: the day moved." if untold.any?
 
           on = coming.map(&:date).min
           return "No visit is planned." unless on
@@ -253,22 +253,12 @@ module YellowTrack
           planning? || check["code"] != "board.told" || told_all.key?([shown.id(check["job"]), check["date"]])
         end
 
+        # What jobs are bound to, all in one question.
+        def terms = @terms ||= book.job_terms.all(plan["jobs"].map { |job| shown.id(job["key"]) })
+
         def ahead_query = (ahead == "two weeks") ? {} : {ahead:}
 
-        def told_key(told) = plan["jobs"].map { |job| job["key"] }.find { |key| shown.id(key) == told.job_id } || "job"
-
         def told_all = @told_all ||= book.told_visits.all.to_h { |one| [[one.job_id, one.day], one] }
-
-        def comes?(told) = standing.visits.any? { |one| one.job_id == told.job_id && one.date == told.day }
-
-        # The visit of that house that is nearest to the day that was told, on none that was told.
-        def instead(told)
-          days = told_all.keys
-          of_job = standing.visits(from: firm.today.iso8601).select { |one|
-            one.job_id == told.job_id && !days.include?([one.job_id, one.date])
-          }
-          of_job.min_by { |one| [(date(one.date) - date(told.day)).abs, one.date] }
-        end
 
         # Who else comes to that house that day.
         def same_day(was) = shown.visits.find { |one| one.job_id == was.job_id && one.date == was.date }

@@ -7,7 +7,6 @@ module YellowTrack
     module Visits
       # A visits file as its track is drawn.
       class DayTrack
-        LONG = 16 * 60 # minutes of a wait that is drawn
         FAR = 370 # days, at most
         WAIT = "wait " # before the steps that a box is a wait for
         HANDS = {1 => "one", 2 => "two", 3 => "three", 4 => "four"}.freeze
@@ -40,7 +39,7 @@ module YellowTrack
           kind = if visits.key?(iso) then :visit
           elsif @result["days"].include?(iso) then :shop
           else
-            working?(date) ? :bare : :closed
+            @visiting.hours.works?(date) ? :bare : :closed
           end
           Drawing::VisitTrack::Day.new(date:, kind:, note: note(iso, kind))
         end
@@ -53,9 +52,6 @@ module YellowTrack
         end
 
         def away = @away ||= @visiting.work["away"]
-
-        def working?(date) = @visiting.hours.week.include?(date.strftime("%a").downcase) &&
-          !@visiting.hours.days("off").include?(date.iso8601)
 
         def visits = @visits ||= @result["visits"].to_h { |visit| [visit["date"], visit] }
 
@@ -77,20 +73,12 @@ module YellowTrack
           end
         end
 
-        # Waits of the same kind over the same days are one.
         def waits
-          long = @result["waits"].select { |wait| wait["before"] && minutes(wait) >= LONG }
-          long.group_by { |wait| [what(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }.values
-            .map { |all| wait_box(all) }
+          Waits.of(@result["waits"]) { |key| what(key) }.map do |wait|
+            Drawing::VisitTrack::Box.new(from: wait.from, to: wait.to, others: false, words: wait.words,
+              key: "#{WAIT}#{wait.befores.join(" ")}")
+          end
         end
-
-        def wait_box(all)
-          from, to, before, after = %w[from to before after].map { |name| all.map { |wait| wait[name] } }
-          Drawing::VisitTrack::Box.new(from: from.min, to: to.max, others: false, key: "#{WAIT}#{before.join(" ")}",
-            words: "after #{what(after.first)} #{YellowTrack::Visits.letters(after)}")
-        end
-
-        def minutes(wait) = ((DateTime.iso8601(wait["to"]) - DateTime.iso8601(wait["from"])) * 1440).to_i
 
         def what(key) = @steps[key]&.fetch("what", key) || key
 

@@ -7,7 +7,6 @@ module YellowTrack
     module Visits
       # A board's plan as its rails are drawn.
       class FirmRails
-        LONG = 16 * 60 # minutes of a wait that is drawn
         MOST = 24 # boxes below
 
         # @param screen [Board]
@@ -99,15 +98,10 @@ module YellowTrack
           end
         end
 
-        # Waits of the same kind over the same days are one.
         def waits(job)
-          long = job["waits"].select { |wait| wait["before"] && minutes(wait) >= LONG }
-          long.group_by { |wait| [@shown.what(job["key"], wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }
-            .map do |(what, *), all|
-              box(job, all.map { |wait| wait["before"] }.join(" "), all.map { |wait| wait["from"] }.min, others: false,
-                to: all.map { |wait| wait["to"] }.max,
-                words: "after #{what} #{YellowTrack::Visits.letters(all.map { |wait| wait["after"] })}")
-            end
+          Waits.of(job["waits"]) { |key| @shown.what(job["key"], key) }.map do |wait|
+            box(job, wait.befores.join(" "), wait.from, to: wait.to, others: false, words: wait.words)
+          end
         end
 
         def box(job, keys, from, to:, words:, others:)
@@ -116,8 +110,6 @@ module YellowTrack
         end
 
         def key(job, kind, keys) = "#{job} #{kind} #{keys}"
-
-        def minutes(wait) = ((DateTime.iso8601(wait["to"]) - DateTime.iso8601(wait["from"])) * 1440).to_i
 
         # Boxes that the jobs' chains go through.
         def holds

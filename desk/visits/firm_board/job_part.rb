@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "date"
-
 module YellowTrack
   module Desk
     class FirmBoard
@@ -51,15 +49,9 @@ module YellowTrack
           @visits ||= @plan["visits"].select { |one| one["job"] == @key }.map do |visit|
             crew = crews.fetch(visit["crew"])
             visit.slice("date", "arrive", "depart", "steps", "hands", "uid", "sequence")
-              .merge("leave" => leave(visit), "back" => visit["depart"], "crew" => crew.name, "people" => crew.people)
+              .merge("leave" => Shown.leave(@plan, visit), "back" => visit["depart"], "crew" => crew.name,
+                "people" => crew.people)
           end
-        end
-
-        # When the road that leads to a visit begins.
-        def leave(visit)
-          day = @plan["days"].find { |one| one.values_at("date", "crew") == visit.values_at("date", "crew") }
-          road = day["legs"].find { |leg| leg["is"] == "road" && leg["job"] == @key }
-          road ? road["from"] : visit["arrive"]
         end
 
         # Days on which any crew has a step of it.
@@ -80,33 +72,18 @@ module YellowTrack
             }
         end
 
-        # Looks back at what is handed over: so many days after, on the next day that the firm works.
         def look_backs
-          steps = @board.steps(@job).to_h { |step| [step["key"], step] }
-          ends = told["steps"].to_h { |one| [one["key"], one["end"]] }
-          looked = steps.values.select { |step| step["look_back"] && ends[step["key"]] }
-          due = looked.group_by { |step| working(Date.iso8601(ends[step["key"]][0, 10]) + step["look_back"]) }
-          due.sort.map do |day, list|
-            {"date" => day.iso8601, "steps" => list.map { |step| step["key"] },
-             "openings" => list.map { |step| step["opening"] }.uniq}
+          model = @board.board.model
+          number = model.jobs.index { |job| job.key == @key }
+          @board.board.look_backs(number).map do |day, places|
+            {"date" => model.calendar.date(day).iso8601, "steps" => places.map { |place| model.key(place) },
+             "openings" => places.map { |place| model.steps[place].opening }.uniq}
           end
-        end
-
-        def working(day)
-          calendar = @board.board.model.calendar
-          calendar.date(calendar.crew_from(calendar.day(day)))
         end
 
         def looks = JobVisits::Calendars.looks(@job.visiting, look_backs)
 
-        # Visits that none goes on from: calendars are told once that they are off.
-        def gone
-          return [] unless @before
-
-          now = visits.map { |visit| visit["uid"] }
-          @before.plan["visits"].reject { |visit| now.include?(visit["uid"]) || visit["date"] < @board.start.iso8601 }
-            .map { |visit| visit.merge("sequence" => visit["sequence"] + 1) }
-        end
+        def gone = JobVisits::Calendars.gone(@before, visits, from: @board.start)
       end
     end
   end

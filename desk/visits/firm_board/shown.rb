@@ -22,6 +22,17 @@ module YellowTrack
         # A moment's time of the day: "7:30".
         def self.clock(moment) = moment[11, 5].delete_prefix("0")
 
+        # When the road that leads to a visit begins.
+        #
+        # @param plan [Hash] of the board
+        # @param visit [Hash] of it
+        # @return [String] a moment
+        def self.leave(plan, visit)
+          day = plan["days"].find { |one| one.values_at("date", "crew") == visit.values_at("date", "crew") }
+          road = day["legs"].find { |leg| leg["is"] == "road" && leg["job"] == visit["job"] }
+          road ? road["from"] : visit["arrive"]
+        end
+
         # @return [Hash] the board's plan
         attr_reader :plan
 
@@ -87,23 +98,19 @@ module YellowTrack
           (@steps ||= {})[key] ||= if @tried
             JobVisits::Calendars.steps(@firm.steps(@firm.jobs.find { |job| job.id == id(key) }))
           else
-            @book.plans.find(id(key))&.asked&.fetch("steps", nil) || {}
+            asked.fetch(id(key), {})["steps"] || {}
           end
         end
+
+        # What was asked of each job's plan, by the job's number.
+        def asked = @asked ||= @book.plans.asked(@plan["jobs"].map { |job| id(job["key"]) })
 
         def all_visits
           @all_visits ||= @plan["visits"].map do |visit|
             key = visit["job"]
             Visit.new(visit:, job_id: id(key), job: job(key), crew: crew(visit["crew"]), people: people(visit["crew"]),
-              words: words(key, visit["steps"]), leave: leave(visit))
+              words: words(key, visit["steps"]), leave: Shown.leave(plan, visit))
           end
-        end
-
-        def leave(visit)
-          road = day(visit["date"], visit["crew"])["legs"].find { |leg|
-            leg["is"] == "road" && leg["job"] == visit["job"]
-          }
-          road ? road["from"] : visit["arrive"]
         end
       end
     end

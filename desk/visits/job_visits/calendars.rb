@@ -20,6 +20,19 @@ module YellowTrack
           }, crew:)
         end
 
+        # Visits of the plan before that none goes on from: calendars are told once that they are off.
+        #
+        # @param before [Store::Plans::Plan, nil]
+        # @param visits [Array<Hash>] as they are now
+        # @param from [Date] those before it are over
+        # @return [Array<Hash>]
+        def gone(before, visits, from:)
+          now = visits.map { |visit| visit["uid"] }
+          (before ? before.plan["visits"] : [])
+            .reject { |visit| now.include?(visit["uid"]) || visit["date"] < from.iso8601 }
+            .map { |visit| visit.merge("sequence" => visit["sequence"] + 1) }
+        end
+
         # What and hands of steps, by their keys.
         #
         # @param steps [Array<Hash>] of a work file

@@ -22,6 +22,16 @@ RSpec.describe YellowTrack::Price do
       .of((openings.flat_map { |made, _| made.set.panels }.sum { |panel| panel.width * panel.height } / 1e6).to_f)
   end
 
+  it "pays done days by presence: people there from the first step to the last, the road, and hands that they lack" do
+    step = ->(place, ended, hands) { {"place" => place, "ended" => ended, "hands" => hands} }
+    steps = [step.call("site", "2027-03-01T09:00", 1), step.call("site", "2027-03-01T11:30", 3),
+      step.call("site", "2027-03-02T10:00", 1), step.call("shop", "2027-03-02T15:00", 2)]
+    hours = described_class.presence(steps, people: 2, travel: 40) { 30 }
+    there = 30 + 150 + 30 # from 8:30 to 11:30, and half an hour on the second day
+    expect(hours).to eq ((2 * (there + 2 * 80) + 30 + 2 * 30)/60r).round(2)
+    expect(described_class.presence([], people: 2, travel: 40) { 30 }).to eq 0
+  end
+
   it "puts waste on materials, margin on all, and rounds up as it is told" do
     made = price("kit twin-42": 100r, "kit fold-34": 50r, rate: 40r, travel: 20r, visits: 2r, waste: 10r, margin: 20r,
       round: 10r)
