@@ -10,9 +10,6 @@ module YellowTrack
         AHEAD = {"week" => 7, "two weeks" => 14, "month" => 31}.freeze # days that are shown
         ROWS = 12 # of what moves, shown at once
 
-        # What moves of a visit: the job; what, steps in words; was and now, each a visit with its words, nil for none.
-        Move = Struct.new(:job, :was, :now, :told, keyword_init: true)
-
         # @return [Desk::FirmBoard]
         attr_reader :firm
         # @return [Store::Boards::Board, nil] that another kept meanwhile
@@ -189,16 +186,11 @@ module YellowTrack
 
         # Visits that are not as they were: told ones first.
         #
-        # @return [Array<Move>]
+        # @return [Array<BoardMoves::Move>]
         def moves
           return [] unless standing && planning?
 
-          @moves ||= begin
-            now, was = shown.visits.to_h { |one| [one.uid, one] }, standing.visits(from: firm.start.iso8601)
-              .to_h { |one| [one.uid, one] }
-            (was.keys | now.keys).filter_map { |uid| move(was[uid], now[uid]) }
-              .sort_by { |one| [one.told ? 0 : 1, (one.was || one.now).date] }
-          end
+          @moves ||= BoardMoves.new(standing, shown, from: firm.start.iso8601) { |visit| told(visit) }.all
         end
 
         # Whether the plan is another than the kept one.
@@ -259,15 +251,6 @@ module YellowTrack
         def ahead_query = (ahead == "two weeks") ? {} : {ahead:}
 
         def told_all = @told_all ||= book.told_visits.all.to_h { |one| [[one.job_id, one.day], one] }
-
-        # Who else comes to that house that day.
-        def same_day(was) = shown.visits.find { |one| one.job_id == was.job_id && one.date == was.date }
-
-        def move(was, now)
-          return if was && now && was.visit.slice("date", "crew", "arrive") == now.visit.slice("date", "crew", "arrive")
-
-          Move.new(job: (was || now).job, was:, now: now || same_day(was), told: was && told(was))
-        end
       end
     end
   end

@@ -20,9 +20,11 @@ module YellowTrack
         # @return [Array<Wait>]
         def of(waits)
           long = waits.select { |wait| wait["before"] && minutes(wait) >= LONG }
-          long.group_by { |wait| [yield(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }.map do |(what, *), all|
+          alike = long.group_by { |wait| [yield(wait["after"]), wait["from"][0, 10], wait["to"][0, 10]] }
+          alike.map do |(what, *), all|
             from, to, befores, afters = %w[from to before after].map { |name| all.map { |wait| wait[name] } }
-            Wait.new(from: from.min, to: to.max, befores:, words: "after #{what} #{YellowTrack::Visits.letters(afters)}")
+            Wait.new(from: from.min, to: to.max, befores:,
+              words: "after #{what} #{YellowTrack::Visits.letters(afters)}")
           end
         end
 

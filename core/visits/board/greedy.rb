@@ -5,20 +5,9 @@ module YellowTrack
     # Good rows of works for any number of steps: a board lived day by day by a way of choosing, which is then changed a
     # little at a time (handbook 17: a good plan, and the bound).
     class Greedy
-      # A way of choosing. weights  of jobs, the heavier first; lead  days by which a job is looked at as if it were
-      # urgent before it is; shy  jobs that are not gone to on a day; prefers  a crew for a job; fill  whether a day is
-      # filled with what is not urgent at other houses; far  minutes of road that are driven for that; early  for how
-      # many houses of a trip shop steps are done before it from which, over several of them, something could go on that
-      # day.
-      Way = Struct.new(:weights, :lead, :shy, :prefers, :fill, :far, :early, keyword_init: true) do
-        # The same, apart.
-        def copy = Way.new(**to_h, weights: weights.dup, lead: lead.dup, shy: shy.dup, prefers: prefers.dup)
-      end
-
       LONGEST = 600 # days that a board is lived
       BACK = 120 # changes after which the looking goes back to the best
       STRAYS = 0.05 # share of ways a little worse that are gone on from
-      EARLY = 4 # houses at most
       SHARE = 0.09 # of a look of patience, that a work tried takes
       FEW = 120 # crew days of a plan each of whose visits is tried to be left out
 
@@ -39,7 +28,7 @@ module YellowTrack
       def best(known = nil, &enough)
         @best, @least, @way = known, known&.then { |rows| @value.of(rows) }, nil
         @here = @there = @queue = nil
-        starts.each do |way|
+        Way.starts(@model).each do |way|
           try(way)
           return @best if @best && over?
         end
@@ -55,25 +44,14 @@ module YellowTrack
         @patience.over?(looks)
       end
 
-      def starts
-        none = Array.new(@model.jobs.length, 0)
-        longest = @model.jobs.each_index.map do |job|
-          @model.of_job(job).sum { |place| @model.steps[place].minutes || 0 }
-        end
-        kinds = [[none, 0, false], [none, 0, true], [longest, 0, true], [longest.map(&:-@), 0, true], [none, 1, false]]
-        [1, 0].product(kinds).map do |early, (weights, lead, fill)|
-          Way.new(weights: weights.map(&:to_f), lead: none.map { lead }, shy: {}, prefers: {}, fill:, far: 60, early:)
-        end
-      end
-
       # One further way: one of those that follow from the best, else a change of where the looking stands.
       def look
         way = @queue&.shift
         return try(way) if way
 
         @steps = (@steps || 0) + 1
-        @here, @there = @way || starts.first, @least if @here.nil? || (@steps % BACK).zero?
-        try(changed(@here))
+        @here, @there = @way || Way.starts(@model).first, @least if @here.nil? || (@steps % BACK).zero?
+        try(@here.changed(@model, @best, @random))
       end
 
       def try(way)
@@ -102,30 +80,6 @@ module YellowTrack
 
       def minutes(row, job)
         row.works.sum { |place, (from, to)| (@model.job_of(place) == job) ? to - from : 0 }
-      end
-
-      # One thing of a way changed, at times a few.
-      def changed(way)
-        one = way.copy
-        @random.rand(1..3).times { change(one) }
-        one
-      end
-
-      def change(way)
-        job = @random.rand(@model.jobs.length)
-        case @random.rand(8)
-        when 0 then way.weights[job] = @random.rand(-500.0..500.0)
-        when 1 then way.lead[job] = @random.rand(0..3)
-        when 2, 3
-          row = @best.sample(random: @random)
-          way.shy[[row.jobs.sample(random: @random) || job, row.day]] = true if row
-        when 4 then way.shy.delete(way.shy.keys.sample(random: @random)) if way.shy.any?
-        when 5 then way.prefers[job] = @random.rand(@model.crews.length)
-        when 6 then way.early = @random.rand(EARLY)
-        else
-          way.fill = !way.fill if @random.rand(2).zero?
-          way.far = [0, 15, 30, 60, 120].sample(random: @random)
-        end
       end
 
       # The board lived by a way; nil where that comes to no end.
