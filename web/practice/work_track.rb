@@ -10,10 +10,6 @@ module YellowTrack
       module WorkTrack
         # The work file, as the track asks for what stands in a job.
         Work = Struct.new(:steps, :start, :work, :hours)
-        Week = Struct.new(:week) do
-          # Days that somebody gave to something: none here.
-          def days(_) = []
-        end
 
         module_function
 
@@ -22,7 +18,8 @@ module YellowTrack
         # @return [Drawing::VisitTrack]
         def of(document, visits)
           steps = document["steps"]
-          work = Work.new(steps, Date.iso8601(document["start"]), {"away" => []}, Week.new(Files::WorkFile::WEEK))
+          hours = Desk::CrewHours.new({"visits.week" => Files::WorkFile::WEEK.join(",")}, [])
+          work = Work.new(steps, Date.iso8601(document["start"]), {"away" => []}, hours)
           what = steps.to_h { |step| [step["key"], step["what"]] }
           words = ->(keys) { YellowTrack::Visits.words(keys) { |key| what.fetch(key) } }
           Visits::DayTrack.new(work, JSON.parse(JSON.generate(visits.to_h)), open: nil, words:) {}.drawing
