@@ -16,7 +16,8 @@ module YellowTrack
         set :erb, escape_html: true
 
         get("/bare/:id") do
-          erb "<!doctype html><title>Bare</title><p><%= settings.book.jobs.find(Integer(params[:id])).name %></p>"
+          @job = settings.book.db[:jobs].first(id: Integer(params[:id]))
+          erb "<!doctype html><title>Bare</title><p><%= @job[:name] %></p>"
         end
       end
 

@@ -118,10 +118,9 @@ module YellowTrack
       def signed_in(id, session_id, now: Time.now)
         row = @in_by.call(id:, session_id:).first or return
         age = now - Time.iso8601(row[:last_use])
-        session = @sessions.where(account_id: id, session_id:)
-        return session.delete && nil if age > IDLE
+        return end_session(id, session_id) && nil if age > IDLE
 
-        note_use(session, now) if age.abs > FRESH
+        note_use(@sessions.where(account_id: id, session_id:), now) if age.abs > FRESH
         account(row).then { |one| one if one.open }
       end
 

@@ -21,18 +21,18 @@ module YellowTrack
 
       # @param json [String]
       # @param items [String] JSON, as they are kept
-      def self.parse(json, items = "{}") = new(JSON.parse(json), JSON.parse(items))
-
-      attr_reader :to_h
+      def self.parse(json, items = "{}") = new(nil, nil, text: [json, items])
 
       # @param to_h [Hash] an opening file as parsed
       # @param items [Hash{String => Array<Integer>}] numbers of a list's items, in
       #   their order, and last the one that the next will have
-      def initialize(to_h, items = {})
-        @to_h = to_h
-        @items = items
-        freeze
+      # @param text [Array(String, String), nil] both as JSON: read when they are asked for, which lists never do
+      def initialize(to_h, items = {}, text: nil)
+        @to_h, @items, @text = to_h, items, text
       end
+
+      # @return [Hash] an opening file as parsed
+      def to_h = @to_h ||= JSON.parse(@text.first)
 
       # What stands at a dotted key, as in "survey.widths.top" or
       # "survey.floor.i2"; nil where nothing does.
@@ -70,15 +70,17 @@ module YellowTrack
       def to_json(*) = JSON.generate(to_h)
 
       # @return [String] JSON
-      def items = JSON.generate(@items)
+      def items = JSON.generate(all_items)
 
       private
+
+      def all_items = @items ||= JSON.parse(@text.last)
 
       # Numbers of a list's items, and the next; those that were never named are
       # numbered as they stand.
       def numbers(list)
         length = (plain(list) || []).length
-        known = @items[list]
+        known = all_items[list]
         (known && known.length == length + 1) ? known : [*0..length]
       end
 
@@ -93,11 +95,11 @@ module YellowTrack
         value.nil? ? pairs.delete(number) : pairs[number] = value
         pairs = pairs.sort.to_h
         Document.new(put(to_h, list.split("."), pairs.values.then { |left| left.empty? ? nil : left }),
-          @items.merge(list => [*pairs.keys, [following, number + 1].max]))
+          all_items.merge(list => [*pairs.keys, [following, number + 1].max]))
       end
 
       # A list that is replaced as a whole has new items.
-      def kept_items(key) = @items.reject { |list, _| list == key || list.start_with?("#{key}.") }
+      def kept_items(key) = all_items.reject { |list, _| list == key || list.start_with?("#{key}.") }
 
       def put(inner, (step, *rest), value)
         return listed(inner || [], Integer(step, 10), value) if step.match?(/\A\d+\z/)

@@ -17,6 +17,7 @@ module YellowTrack
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @jobs, @replaced = db[:jobs], replaced
+        @one = @jobs.where(id: :$id).prepare(:select, :one_job) # every page of a job and of an opening asks it
         @first_due = db[:dues].where(job_id: Sequel[:jobs][:id]).select { min(:day) }
       end
 
@@ -68,7 +69,7 @@ module YellowTrack
       end
 
       # @return [Job, nil]
-      def find(id) = @jobs.first(id:)&.then { |row| Job.new(**row) }
+      def find(id) = @one.call(id:).first&.then { |row| Job.new(**row) }
 
       # @return [Job]
       # @raise [Fault] for a name that will not do

@@ -13,8 +13,11 @@ module YellowTrack
         def whole? = Shape.whole?(kind, key, after, before:)
       end
 
+      KNOWN = 256 # openings of which it is remembered what the log tells
+
       # @param db [Sequel::Database]
       def initialize(db)
+        @told, @last = Latest.new(KNOWN), Latest.new(KNOWN)
         @entries = db[:log_entries]
         @latest = @entries.where(opening_id: :$opening).reverse(:id).limit(1).prepare(:select, :log_latest)
         @of_one = of_sets(:$opening).order(:id).prepare(:select, :log_of_one) # every page of an opening asks it
@@ -49,8 +52,13 @@ module YellowTrack
 
       # The last entry of an opening, of whatever kind.
       #
+      # @param row [Openings::Row]
       # @return [Entry, nil]
-      def latest(opening_id) = @latest.call(opening: opening_id).first&.then { |row| entry(row) }
+      def latest(row)
+        return last_of(row.id) unless row.logged
+
+        @last.fetch([row.id, row.logged]) { last_of(row.id) }
+      end
 
       # The last change at a key.
       #
@@ -96,6 +104,16 @@ module YellowTrack
         opening_ids.to_h { |id| [id, HungLog.new(entries[id] || [])] }
       end
 
+      # What one of them has to tell: nothing is asked while its log has no other entry than it had.
+      #
+      # @param row [Openings::Row]
+      # @return [HungLog]
+      def told_of(row)
+        return told([row.id]).fetch(row.id) unless row.logged
+
+        @told.fetch([row.id, row.logged]) { told([row.id]).fetch(row.id) }
+      end
+
       # The latest ticks of steps of hanging, in their order.
       #
       # @param most [Integer]
@@ -122,6 +140,8 @@ module YellowTrack
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 
       private
+
+      def last_of(opening_id) = @latest.call(opening: opening_id).first&.then { |row| entry(row) }
 
       # What HungLog asks. Of choices that change no set into another it has to know that there was
       # one: the last at each key will do, however often a lap was typed.

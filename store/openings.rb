@@ -9,11 +9,13 @@ module YellowTrack
     class Openings
       include Lists
 
-      # reached, sentence, outline, materials: what lists show, nil until it is
-      # worked out
+      # reached, sentence, outline, materials: what lists show, nil until it is worked out
+      # logged: its last entry in the log; papered, framed: the versions that its papers and the framer's sheet were
+      #   made of, 0 for none; drafted: how much was typed in it and not taken. All nil where it is not known: in
+      #   lists, and while something is being written
       Row = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
         :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials,
-        keyword_init: true) do
+        :logged, :papered, :framed, :drafted, keyword_init: true) do
         # Whether what lists show of it is worked out.
         def listed? = !outline.nil?
       end
@@ -30,6 +32,9 @@ module YellowTrack
       # key, before, after), other columns.
       Act = Struct.new(:document, :entries, :columns, keyword_init: true)
 
+      # What no write of the opening itself brings up to date.
+      BESIDE = {logged: nil, papered: nil, framed: nil, drafted: nil}.freeze
+
       AS_JSON = %i[document outline materials].freeze
 
       # @param log [Log] that its writes go into
@@ -37,7 +42,9 @@ module YellowTrack
         @db = db
         @log = log
         @openings = db[:openings]
-        @one = @openings.where(id: :$id).prepare(:select, :one_opening) # read to its end: nothing stays open
+        @one = beside(@openings.where(id: :$id), logged: @db[:log_entries].select { max(:id) },
+          drafted: @db[:drafts].select { count.function.* })
+          .prepare(:select, :one_opening) # read to its end: nothing stays open
       end
 
       # @return [Opening, nil]
@@ -171,7 +178,7 @@ module YellowTrack
       def write(now, act, who, listing:)
         at = Clock.now
         changed = {changed_at: at, **written(now, act.document), **act.columns.to_h}
-        row = Row.new(**now.to_h, **changed)
+        row = Row.new(**now.to_h, **changed, **BESIDE)
         act.entries.each { |entry| @log.add(opening_id: now.id, version: row.version, who:, at:, **entry) }
         listed = listing ? listing.call(row) : {}
         update(now, stored(changed.merge(listed)))
@@ -195,8 +202,18 @@ module YellowTrack
         raise Sequel::Error, "opening #{now.id} is no longer at version #{now.version}" unless changed == 1
       end
 
+      # Asks with openings what tells whether anything that is known of them may have changed.
+      def beside(openings, **more)
+        none = Sequel.function(:coalesce, Sequel.function(:max, :version), 0)
+        asked = {papered: @db[:papers].select(none), framed: @db[:framers_sheets].select(none), **more}
+        openings.select_all(:openings).select_append(*asked.map { |name, rows|
+          rows.where(opening_id: Sequel[:openings][:id]).as(name)
+        })
+      end
+
+      # Inside a transaction nothing is known by: what is written there may yet be taken back.
       def opening(row)
-        Row.new(**row, document: Document.parse(row[:document], row[:items]),
+        Row.new(**row, **(@db.in_transaction? ? BESIDE : {}), document: Document.parse(row[:document], row[:items]),
           outline: row[:outline]&.then { |json| JSON.parse(json) },
           materials: row[:materials]&.then { |json| JSON.parse(json) }).freeze
       end

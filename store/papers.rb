@@ -12,6 +12,8 @@ module YellowTrack
       # @param table [Symbol] :papers, for the saw and the hanging; :framers_sheets, for whoever frames an opening
       def initialize(db, table = :papers)
         @papers, @table = db[table], table
+        @made_of = (table == :papers) ? :papered : :framed
+        @changed = Latest.new(Log::KNOWN)
       end
 
       # Writes down that papers were made of a version.
@@ -30,10 +32,27 @@ module YellowTrack
         rows.group_by(&:first).transform_values { |changes| told(changes) }.reject { |_, changed| changed.empty? }
       end
 
+      # The same of openings as they are in hand. Nothing is asked of one that no papers were made of, that has not
+      # changed since, or whose log is as it was when it was asked.
+      #
+      # @param rows [Array<Openings::Row>]
+      # @return [Hash{Integer => Hash{String => Array}}]
+      def changed_of(rows)
+        rows = rows.select { |row| (made_of = row[@made_of]).nil? || made_of.between?(1, row.version - 1) }
+        known, others = rows.partition(&:logged)
+        asked = others.any? ? changed_since(others.map(&:id)) : {}
+        known.each { |row| known_of(row).then { |changed| asked[row.id] = changed if changed.any? } }
+        asked
+      end
+
       # @return [Paper, nil] the last of an opening
       def last(opening_id) = @papers.first(opening_id:)&.then { |row| Paper.new(**row) }
 
       private
+
+      def known_of(row)
+        @changed.fetch([row.id, row.logged, row[@made_of]]) { changed_since([row.id]).fetch(row.id, {}) }
+      end
 
       # What came back to what it was is no change.
       def told(changes)

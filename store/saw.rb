@@ -33,6 +33,7 @@ module YellowTrack
       def initialize(db, log)
         @db = db
         @log = log
+        @known = Latest.new(Log::KNOWN)
       end
 
       # @return [Array<Bar>] that can be bought, by material and length
@@ -92,6 +93,16 @@ module YellowTrack
         opening_ids.to_h do |id|
           [id, (found[id] || []).to_h { |row| [row[:code], piece(row)] }]
         end
+      end
+
+      # What was cut for one of them. Each cut is logged: nothing is asked while its log is as it was.
+      #
+      # @param row [Openings::Row]
+      # @return [Hash{String => Cut}] by code
+      def cuts_of(row)
+        return cuts([row.id]).fetch(row.id) unless row.logged
+
+        @known.fetch([row.id, row.logged]) { cuts([row.id]).fetch(row.id).freeze }
       end
 
       # By how much pieces of a material were cut longer than planned, mm, the latest.

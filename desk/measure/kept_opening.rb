@@ -114,7 +114,7 @@ module YellowTrack
       # What the log tells of its set.
       #
       # @return [Store::HungLog]
-      def record = @record ||= book.log.told([id]).fetch(id)
+      def record = @record ||= book.log.told_of(row)
 
       # @return [Progress] its steps, with a plan
       def progress = @progress ||= Progress.new(self)
@@ -132,7 +132,7 @@ module YellowTrack
       def parts = @parts ||= piece(:parts, letter) { Parts.new(plan, letter) }
 
       # @return [Hash{String => Store::Saw::Cut}] what was cut, by code
-      def cuts = @cuts ||= book.saw.cuts([id]).fetch(id)
+      def cuts = @cuts ||= book.saw.cuts_of(row)
 
       # Whether every linear part of it is cut.
       def all_cut? = plan && parts.linear.any? && (parts.linear.map(&:code) - cuts.keys).empty?

@@ -34,6 +34,23 @@ RSpec.describe YellowTrack::Store::Log do
     expect(@told.transform_values { |one| one.of("step").length }).to eq(row.id => 0, other.id => 1, 999 => 0)
   end
 
+  it "asks nothing twice of a log that has no new entry, and forgets what was taken back" do
+    tick = ->(key) { book.openings.note(row.id, {kind: "step", key:, before: nil, after: true}) }
+    told = -> { book.log.told_of(book.openings.find(row.id)).latest("step").keys }
+    tick.call("line")
+    expect(told.call).to eq %w[line]
+    now = book.openings.find(row.id)
+    expect(queries { book.log.told_of(now) && book.log.latest(now) && book.saw.cuts_of(now) }.length).to eq 2
+    expect(queries { book.log.told_of(now) && book.log.latest(now) && book.saw.cuts_of(now) }).to be_empty
+    book.transaction do
+      tick.call("track")
+      expect(told.call).to eq %w[line track]
+      raise Sequel::Rollback
+    end
+    tick.call("hinges")
+    expect(told.call).to eq %w[line hinges]
+  end
+
   it "keeps a picture with its entry in the log, which nothing rewrites" do
     picture = YellowTrack::Store::Pictures::Picture
       .new(type: "image/png", width: 4, height: 3, data: "\x00\xFFdata".b, thumb: "\x89thumb".b)

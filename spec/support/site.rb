@@ -66,7 +66,7 @@ module Site
     return path unless YellowTrack::Web::Limits::FILES.match?(path)
 
     account = book.accounts.named(FITTER).id
-    YellowTrack::Web::View.new(token:, pass: YellowTrack::Web::Pass.new("s" * 64).for(account)).file_path(path)
+    YellowTrack::Web::View.new(token:, pass: -> { YellowTrack::Web::Pass.new("s" * 64).for(account) }).file_path(path)
   end
 
   # Types a value into a field of an opening.

@@ -41,7 +41,7 @@ RSpec.describe "A door whose cause is not told" do
     expect(service.diagnosis.state).to eq "none"
     say("service.phone", "0")
     expect(service.findings).to eq({})
-    expect(book.log.latest(id)).to have_attributes(key: "service.findings", after: nil)
+    expect(book.log.latest(book.openings.find(id))).to have_attributes(key: "service.findings", after: nil)
     expect(service.diagnosis.next).not_to be_nil
     say("service.findings.came", "unknown")
     expect(service.findings).to eq("came" => nil)

@@ -38,7 +38,8 @@ RSpec.describe "Once more" do
     expect(kept.document["survey.twice"]).to eq [key]
     expect(kept.survey[key.delete_prefix("survey.")]).to eq first
     expect(asked.keys).not_to include(key)
-    expect(book.log.latest(row.id)).to have_attributes(key: "survey.twice", after: [key], who: Site::FITTER)
+    expect(book.log.latest(book.openings.find(row.id)))
+      .to have_attributes(key: "survey.twice", after: [key], who: Site::FITTER)
     look("/openings/#{row.id}/log")
     expect(page.css(".log-says").map(&:text)).to include("the height at the left jamb: taken twice, the same")
   end
@@ -61,7 +62,7 @@ RSpec.describe "Once more" do
       seen: row.version, listing: YellowTrack::Desk::Listing.of(book))
     type(book.openings.find(row.id), "survey.heights.middle", "2235")
     expect(kept.document["survey.twice"]).to eq %w[survey.depth survey.floor.1]
-    expect(book.log.latest(row.id).key).to eq "survey.heights.middle"
+    expect(book.log.latest(book.openings.find(row.id)).key).to eq "survey.heights.middle"
     item = book.openings.find(row.id).document.item_keys("survey.floor").first
     type(book.openings.find(row.id), item, ["0", "1"])
     expect(kept.document["survey.twice"]).to eq %w[survey.depth]

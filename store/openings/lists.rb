@@ -10,7 +10,9 @@ module YellowTrack
 
         # @param after [Integer] how many to pass over
         # @return [Array<Opening>] of a job, in their order, none of the bin
-        def of(job_id, most: nil, after: nil) = hanging.where(job_id:).limit(most, after).map { |row| opening(row) }
+        def of(job_id, most: nil, after: nil)
+          beside(hanging.where(job_id:)).limit(most, after).map { |row| opening(row) }
+        end
 
         # The first of each job, in their order.
         #

@@ -103,13 +103,13 @@ module YellowTrack
         #
         # @return [Array<Array(HungOpening, String)>]
         def old_papers
-          changed = book.papers.changed_since(openings.map(&:id))
+          changed = book.papers.changed_of(openings.map(&:row))
           openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
         end
 
         # Planned openings whose sheet for whoever frames them is out of date, likewise.
         def old_frames
-          changed = book.framers_sheets.changed_since(openings.map(&:id))
+          changed = book.framers_sheets.changed_of(openings.map(&:row))
             .select { |id, _| book.openings.find(id).document["survey.planned"] }
           openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
         end

@@ -61,7 +61,7 @@ module YellowTrack
 
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page
-      def view(renewed: false) = View.new(token: page_token, pass: page_pass, role: account&.role, renewed:)
+      def view(renewed: false) = View.new(token: page_token, pass: -> { page_pass }, role: account&.role, renewed:)
 
       # What lets a form of this session in.
       def page_token = Rack::Protection::AuthenticityToken.token(session)

@@ -10,6 +10,9 @@ module YellowTrack
 
       def_delegators :@row, :id, :job_id, :letter, :name, :sentence, :position, :binned_at
 
+      # @return [Store::Openings::Row]
+      attr_reader :row
+
       # @param row [Store::Openings::Row]
       def initialize(row)
         @row = row
@@ -31,7 +34,7 @@ module YellowTrack
         end
       end
 
-      DRAWN = Desk::Latest.new(400)
+      DRAWN = Latest.new(400)
       private_constant :DRAWN
     end
   end

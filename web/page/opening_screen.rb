@@ -52,7 +52,7 @@ module YellowTrack
       #
       # @return [Store::Log::Entry, nil]
       def last_change
-        @last_change ||= book.log.latest(id).then do |entry|
+        @last_change ||= book.log.latest(opening.row).then do |entry|
           entry if UNDONE.include?(entry&.kind) && Desk::Fields[entry.key]
         end
       end
@@ -127,8 +127,7 @@ module YellowTrack
 
       # What stands on its papers and was changed since, in words; nil where they are as it is.
       def old_papers
-        changed = @old_papers ||= book.papers.changed_since([id])
-        OldPapers.says(changed[id]) if changed.key?(id)
+        book.papers.changed_of([opening.row])[id]&.then { |changed| OldPapers.says(changed) }
       end
 
       # What stands on the sheet of whoever frames it and was changed since it was given, in words; nil where nothing
@@ -136,8 +135,7 @@ module YellowTrack
       def old_frame
         return unless opening.survey.planned?
 
-        changed = @old_frame ||= book.framers_sheets.changed_since([id])
-        OldPapers.says(changed[id]) if changed.key?(id)
+        book.framers_sheets.changed_of([opening.row])[id]&.then { |changed| OldPapers.says(changed) }
       end
 
       # Where what is typed on it goes.
@@ -176,7 +174,7 @@ module YellowTrack
       def origin_path(entry) = Paths.origin(id, entry, opening.kit)
 
       # Whether the page shows what is saved, and nothing else.
-      def settled? = result.nil? && fault.nil? && drafts.empty?
+      def settled? = result.nil? && fault.nil? && (opening.row.drafted == 0 || drafts.empty?)
 
       # What a settled page depends on beside the document.
       #

@@ -22,24 +22,24 @@ module YellowTrack
                  handbook: "worked out"}.freeze
       HANDS = {1 => "one person", 2 => "two people", 3 => "three people, or two and a lifter"}.freeze
 
-      # Stands for what a form is known by, until the page is whole.
-      ONCE = "number-of-the-form"
-
-      # Stands for a request's token in what is made once for all requests.
-      STAMP = "token-of-the-request"
+      # What stands, in a piece that is made once for all requests, for what each has of its own: a form's number
+      # and the token.
+      ONCE, STAMP = "number-of-the-form", "token-of-the-request"
+      STAMPED = /(#{ONCE}|#{STAMP})/
 
       TEMPLATES = Hash.new do |made, name|
         made[name] = Tilt::ErubiTemplate.new("#{ROOT}/web/#{name}.erb", escape_html: true)
       end
 
       # @param token [String] that forms are sent with
-      # @param pass [String, nil] that files are sent up with
+      # @param pass [Proc, nil] gives what files are sent up with: few pages ask for it
       # @param role [String, nil] of whoever looks at it; nil where nobody is signed in
       # @param renewed [Boolean] whether pieces are to take the place of those on
       #   the page
       def initialize(token:, pass: nil, role: nil, renewed: false)
         @token, @pass, @role = token, pass, role
         @renewed = renewed
+        @forms = 0
       end
 
       # @return [Boolean]
@@ -51,11 +51,6 @@ module YellowTrack
       # @return [String] HTML
       def partial(name, **locals) = TEMPLATES[name].render(self, locals)
 
-      # A piece that is sent by itself.
-      #
-      # @return [String] HTML
-      def part(name, **locals) = numbered(partial(name, **locals))
-
       # A piece of a page of an opening that stays as it is while nothing is written:
       # it is made once, and stamped with the request's token.
       #
@@ -65,9 +60,9 @@ module YellowTrack
         return partial(name, screen:) unless screen.settled?
 
         made = screen.opening.piece(name, @role, *screen.stands_on) do
-          View.new(token: STAMP, role: @role).partial(name, screen:)
+          View.new(token: STAMP, role: @role).partial(name, screen:).split(STAMPED)
         end
-        made.gsub(STAMP, token)
+        made.map { |text| own(text) }.join
       end
 
       # A whole page.
@@ -76,12 +71,8 @@ module YellowTrack
       # @return [String] HTML
       def page(screen)
         body = partial(screen.template, screen:)
-        whole = screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
-        numbered(whole)
+        screen.layout ? TEMPLATES[screen.layout].render(self, screen:) { body } : body
       end
-
-      # Each form of a page has a number of its own.
-      def numbered(html) = html.gsub(ONCE) { SecureRandom.uuid }
 
       # Where everything is.
       def paths = Paths
@@ -100,8 +91,13 @@ module YellowTrack
       # @return [String] HTML
       def sending(path, key: nil)
         @kept_from = !may?(path, key:)
-        "#{hidden("authenticity_token", token)}#{hidden("once", ONCE)}#{"<fieldset disabled>" if @kept_from}"
+        "#{hidden("authenticity_token", token)}#{once}#{"<fieldset disabled>" if @kept_from}"
       end
+
+      # What a form is known by: the page's number, and its place among the forms of the page.
+      #
+      # @return [String] HTML
+      def once = hidden("once", number)
 
       # What every form ends with. @return [String] HTML
       def sent = @kept_from ? "</fieldset>" : ""
@@ -118,7 +114,7 @@ module YellowTrack
       end
 
       # Where a file is sent: it is known whose it is before it is read.
-      def file_path(path) = Paths.with(path, {Gate::TOKEN => token, "pass" => @pass})
+      def file_path(path) = Paths.with(path, {Gate::TOKEN => token, "pass" => @pass.call})
 
       # A piece of the page that is renewed in its place after a change.
       # @return [String] HTML attributes
@@ -193,6 +189,24 @@ module YellowTrack
 
       # So many of something: "1 set", "2 sets".
       def counted(count, one, many = "#{one}s") = "#{quantity(count)} #{(count == 1) ? one : many}"
+
+      private
+
+      def number
+        return ONCE if token == STAMP
+
+        @page ||= SecureRandom.uuid[0, 32]
+        @page + (@forms += 1).to_s(16).rjust(4, "0")
+      end
+
+      # A text of a piece that was kept, or what stands at its place on this page.
+      def own(text)
+        case text
+        when STAMP then token
+        when ONCE then number
+        else text
+        end
+      end
     end
   end
 end

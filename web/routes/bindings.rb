@@ -16,7 +16,7 @@ module YellowTrack
           app.takes(%r{/jobs/#{Asking::NUMBER}/customer}o, by: :office) { |id| keep_customer(find_job(id)) }
           app.takes(%r{/jobs/#{Asking::NUMBER}/customer/forget}o, by: :office) { |id| forget_customer(find_job(id)) }
           app.reads(%r{/jobs/#{Asking::NUMBER}/terms}o) { |id|
-            view.part("job/terms_form", screen: job_screen(find_job(id)))
+            view.partial("job/terms_form", screen: job_screen(find_job(id)))
           }
           app.takes(%r{/jobs/#{Asking::NUMBER}/terms}o, by: :office) { |id| keep_terms(find_job(id)) }
           app.takes(%r{/jobs/#{Asking::NUMBER}/road}o, by: :office) { |id| keep_road(find_job(id)) }

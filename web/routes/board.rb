@@ -42,13 +42,13 @@ module YellowTrack
           # A longer look at the page's plan: a better one is told, and looked at by a press.
           def look_longer_at_board
             screen = board_screen(board_changes)
-            view.part("visits/longer", screen:, better: screen.firm.look_longer)
+            view.partial("visits/longer", screen:, better: screen.firm.look_longer)
           rescue Fault, Faults
             ""
           end
 
           # How it went since the board was kept; nothing where none is.
-          def since(screen) = screen.kept ? view.part("visits/since", screen:) : ""
+          def since(screen) = screen.kept ? view.partial("visits/since", screen:) : ""
 
           # Keeps the board that was seen.
           def keep_board

@@ -38,7 +38,7 @@ module YellowTrack
 
           # Other ways of an opening, for an offer's options.
           def other_ways(job, letter)
-            view.part("job/ways", ways: Desk::Offering.new(job).ways(letter), letter:)
+            view.partial("job/ways", ways: Desk::Offering.new(job).ways(letter), letter:)
           end
 
           # @return [Store::Offers::Offer]

@@ -44,7 +44,7 @@ module YellowTrack
             view.partial("measure/decided", screen: stage_screen("measure", find_opening(id)))
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/once-more}o) do |id|
-            view.part(params["more"] ? "measure/one_more" : "measure/once_more",
+            view.partial(params["more"] ? "measure/one_more" : "measure/once_more",
               screen: screen_of(Measure::Again, find_opening(id)))
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/first-cut}o) do |id|
@@ -82,8 +82,8 @@ module YellowTrack
             return to_page(Paths.opening(opening.id, "measure")) unless htmx?
 
             screen = screen_of(Measure::Again, taken.opening, taken:)
-            asked = view.part("measure/once_more", screen:)
-            taken.field ? asked + view(renewed: true).part("parts/renewed", screen:) : asked
+            asked = view.partial("measure/once_more", screen:)
+            taken.field ? asked + view(renewed: true).partial("parts/renewed", screen:) : asked
           end
 
           # Keeps its notes.

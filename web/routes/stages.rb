@@ -16,7 +16,7 @@ module YellowTrack
           end
           app.reads(%r{/openings/#{Asking::NUMBER}/(#{NAMES})}o) { |id, key| show stage_screen(key, find_opening(id)) }
           app.reads(%r{/openings/#{Asking::NUMBER}/slide}o) do |id|
-            view(renewed: true).part("size/slid", screen: stage_screen("size", find_planned(id)))
+            view(renewed: true).partial("size/slid", screen: stage_screen("size", find_planned(id)))
           end
           app.takes(%r{/openings/#{Asking::NUMBER}/set}o, by: :office) { |id| take(find_opening(id)) }
         end

@@ -55,7 +55,7 @@ module YellowTrack
             headers "HX-Refresh" => "true" if screen.another_page?
             told = {"decides" => screen.decides_anew?, "reread" => screen.result&.outcome == :saved}
             headers "HX-Trigger" => told.select { |_, holds| holds }.keys.join(", ") if told.values.any?
-            view(renewed: true).part("parts/renewed", screen:)
+            view(renewed: true).partial("parts/renewed", screen:)
           end
         end
       end

@@ -32,7 +32,7 @@ module YellowTrack
 
             changes = added(job, Desk::JobVisits::Changes.new(params.slice(*ASKED)))
             return to_tried(Paths.visits(job.id, changes)) if asks_more?
-            return view.part("visits/all_steps", screen: visits_screen(job, changes)) if htmx?
+            return view.partial("visits/all_steps", screen: visits_screen(job, changes)) if htmx?
 
             show visits_screen(job, changes)
           rescue Fault, Faults => e
@@ -49,7 +49,7 @@ module YellowTrack
           # The sum of a step's minutes.
           def step_sums(id, key)
             screen = visits_screen(find_job(id), Desk::JobVisits::Changes.new)
-            view.part("parts/sums", screen:, entries: screen.sums(key), of: key)
+            view.partial("parts/sums", screen:, entries: screen.sums(key), of: key)
           rescue KeyError
             halt 404
           end
