@@ -60,7 +60,7 @@ module YellowTrack
       # What is not read is no line.
       def unread
         @pen.line([@frame.x(0) - 20, FLOOR], [@frame.x(@width) + 20, FLOOR], "hidden")
-        @pen.text([@frame.x(@width / 2), FLOOR + 20], "floor not read", "quiet")
+        @pen.text([@frame.x(@width / 2), FLOOR + 20], "?", "quiet")
       end
 
       def description

@@ -63,9 +63,9 @@ module YellowTrack
         @pen.group("beside") { @across.on_beside(@pen, BESIDE, @front.hung_from, floor: @front.floor) }
         ties
         @front.draw_on(@pen)
-        caption(@front.bottom + CAPTION - 6, "#{@plan.set.manner.caption}, under their panels")
+        caption(@front.bottom + CAPTION - 6, @plan.set.manner.caption)
         @above.draw_on(@pen)
-        caption(@above.bottom + CAPTION - 6, "Floor gap along the travel, × #{factor}")
+        caption(@above.bottom + CAPTION - 6, "Floor gap × #{factor}")
         @strip.draw_on(@pen)
         leads.draw_on(@pen) if @live
       end

@@ -27,7 +27,8 @@ module YellowTrack
       def changed_since(opening_ids)
         rows = @papers.join(:log_entries, opening_id: :opening_id)
           .where(Sequel[@table][:opening_id] => opening_ids, :kind => %w[reading choice])
-          .where(Sequel[:log_entries][:version] > Sequel[@table][:version]).where(Sequel.like(:key, "survey.%", "set.%"))
+          .where(Sequel[:log_entries][:version] > Sequel[@table][:version])
+          .where(Sequel.like(:key, "survey.%", "set.%"))
           .order(Sequel[:log_entries][:id]).select_map([Sequel[@table][:opening_id], :key, :before, :after])
         rows.group_by(&:first).transform_values { |changes| told(changes) }.reject { |_, changed| changed.empty? }
       end

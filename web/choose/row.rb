@@ -51,11 +51,7 @@ module YellowTrack
         def behind = @behind.each_with_index.map { |other, place| Row.new(@screen, other, place) }
 
         # What stands behind it in the list, in a few words; empty for nothing.
-        def behind_words
-          return "" if @behind.empty?
-
-          " and #{(@behind.length == 1) ? "one other way" : "#{@behind.length} other ways"}"
-        end
+        def behind_words = @behind.any? ? " · #{@behind.length} more" : ""
 
         # Its panels in the opening, small.
         def drawing
@@ -74,6 +70,16 @@ module YellowTrack
 
           stops.map(&:says)
         end
+
+        # What stops it first, in its first sentence.
+        #
+        # @return [String, nil] nil where nothing does
+        def in_short = stops.first&.sentences&.first
+
+        # What else is to be said of what stops it.
+        #
+        # @return [Array<String>]
+        def said_behind = [*stops.first&.sentences&.drop(1), *stops.drop(1).map(&:says)]
 
         # What else it needs that is not read, a few words each.
         #

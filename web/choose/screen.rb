@@ -30,7 +30,15 @@ module YellowTrack
         FEW = 2 # ways of a group that are named with what they want
 
         # Ways that wait for the same fact: its key, the field that it is typed in, the ways.
-        Group = Struct.new(:fact, :field, :name, :wanted, :rows, keyword_init: true)
+        Group = Struct.new(:fact, :field, :name, :wanted, :rows, keyword_init: true) do
+          # What opens those of them that lie folded.
+          def look_at(folded)
+            rest = folded.length < rows.length
+            return "Look at #{rest ? "the other" : "it"}" if folded.one?
+
+            "Look at #{rest ? "the other" : "all"} #{folded.length}"
+          end
+        end
 
         # Where doors that are bought already are told: their size, and what they are made of.
         BOUGHT = %w[set.width set.height set.thickness set.makeup.0 set.weighed].freeze
@@ -40,6 +48,14 @@ module YellowTrack
 
         # @return [Array<Row>] that do not go in
         def not = of_state("not")
+
+        # What stops all of them alike, which is said once; nil where it is not one and the same.
+        #
+        # @return [String, nil]
+        def stopped_alike
+          says = of_state("not").map { |row| row.says.first }
+          says.first if says.length > 1 && says.uniq.one?
+        end
 
         # Ways that go in if something is so that nobody read, by what most of them wait for.
         #

@@ -5,7 +5,7 @@ module YellowTrack
     module Measure
       # Measure: the readings on the tape lines, and what they come to.
       class Screen < OpeningScreen
-        LISTS = [["survey.floor", "Floor, by laser or long level"], ["survey.bays", "Bays behind the doors"]].freeze
+        LISTS = [["survey.floor", "Floor, by laser or level"], ["survey.bays", "Bays behind the doors"]].freeze
 
         # Checks that stand beside a figure of their own.
         PLACED = %w[survey.taper survey.bow survey.sag survey.fall survey.level survey.covering].freeze
@@ -45,12 +45,8 @@ module YellowTrack
         # Where it is typed.
         def read_at(fact) = Paths.opening(id, Desk::Facts.stage(fact.key), anchor: Desk::Facts.anchor(fact.key))
 
-        # What it decides, in words: "5 ways: pocket, one leaf; wall-hung pair".
-        def decides(fact)
-          names = fact.manners.map { |manner| Choose::Row::NAMES.fetch(manner).downcase }
-          "decides #{(fact.ways == 1) ? "one way" : "#{fact.ways} ways"}: #{names.first(2).join("; ")}" \
-            "#{"; and #{names.length - 2} more" if names.length > 2}"
-        end
+        # Ways that it decides, by their manner, in words: "pocket, one leaf; wall-hung pair".
+        def decides(fact) = fact.manners.map { |manner| Choose::Row::NAMES.fetch(manner).downcase }.join("; ")
 
         # The opening in its wall, from the room and from above.
         def around = @around ||= Drawing::Surroundings.new(survey, opening.printer)
@@ -60,16 +56,17 @@ module YellowTrack
         # @return [Array<FieldRow>]
         def chips = Drawing::InItsWall::FACTS.keys.map { |key| field(Desk::Fields["survey.#{key}"]) }
 
-        # The rest of them, by where they stand beside the drawing of the wall, and on the floor.
+        # The rest of them, by where they stand beside the drawing of the wall, and under it.
         #
         # @return [Hash{Symbol => Array<FieldRow>}]
         def facts
           depth = [Desk::Fields["survey.depth"]]
-          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT - depth, floor: depth + Desk::Fields::ON_FLOOR}
+          covering, floor = Desk::Fields::ON_FLOOR.each_slice(2).to_a
+          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT - depth + floor, floor: depth + covering}
             .transform_values { |list| list.reject { |one| chip?(one.key) }.map { |one| field(one) } }
         end
 
-        # How many facts about the wall are read, and how many there are.
+        # How many facts about wall and floor are read, and how many there are.
         def more_read
           facts.values_at(:left, :right).flatten.then { |rows| [rows.count { |row| row.saved }, rows.length] }
         end

@@ -30,8 +30,11 @@ module YellowTrack
         return FIRST.fetch(@sure.state) unless @sure.state == :worked
 
         by = @sure.by or return "over #{length(Sure::STEPS.last)}: no slip up to there spoils it."
-        "#{length(@sure.spare)}, by the #{name(by)}; #{says_of(by)}"
+        "#{in_short}; #{says_of(by)}"
       end
+
+      # How much, and by which reading; where there is nothing to say of that, the sentence.
+      def in_short = @sure.by ? "#{length(@sure.spare)}, by the #{name(@sure.by)}" : says
 
       # What a reading is called.
       def name(row) = Survey::Words.name(row.key)

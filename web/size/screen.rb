@@ -42,10 +42,11 @@ module YellowTrack
         # What a group of numbers is called.
         def group_name(group) = GROUPS.fetch(group)
 
+        # Keys of the drawing.
+        def keys = plan ? {"← →, on a panel" => "#{moves} it"} : {}
+
         # How its panels are moved on the drawing.
-        def caption
-          "#{set.manner.folds? ? "Fold" : "Slide"} the panels: hold one, or arrow keys"
-        end
+        def caption = "Hold a panel to #{moves} it"
 
         # What its pieces stand on, beside the opening: the fitter's own kits.
         def stands_on = [*super, own_kits]
@@ -54,6 +55,9 @@ module YellowTrack
         def shipped_kit? = Files::Shelf.kits.key?(opening.kit.id)
 
         private
+
+        # What its panels do.
+        def moves = set.manner.folds? ? "fold" : "slide"
 
         # The fitter's own kits of the family beside those that ship, and the one
         # that the opening holds.

@@ -22,7 +22,7 @@ module YellowTrack
 
       # @return [Array<String>] a sentence, and what would help
       def nothing_said
-        ["What the panels are made of is not said, so their weight is not known, nor whether the kit carries them.",
+        ["What the panels are made of is not said. So their weight is not known, nor whether the kit carries them.",
           "#{WEIGH}, or say what it is made of."]
       end
 

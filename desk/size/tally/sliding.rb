@@ -58,7 +58,7 @@ module YellowTrack
 
           [row("Guide at", [list(@set.guides.places)], "from the left jamb's foot",
             keys: @set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" } + guide_depths,
-            line: ["in the middle, all panels closed#{in_the_depth}"], codes: %w[bypass.guide bypass.fin bypass.meet]),
+            line: ["mid-lap, all closed#{in_the_depth}"], codes: %w[bypass.guide bypass.fin bypass.meet]),
             groove, strips].compact
         end
 
@@ -188,7 +188,7 @@ module YellowTrack
         def gaps = @set.panels.map(&:travel_gap)
 
         def gap_line
-          "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)} along the travel"
+          "least #{derived(gaps.map(&:least).min)}, most #{derived(gaps.map(&:most).max)}"
         end
       end
     end

@@ -25,7 +25,7 @@ RSpec.describe YellowTrack::Desk::Deciding do
     fields = page.css("[id]").map { |one| one["id"] }
     look(page.at_css("#decides")["hx-get"])
     first = page.css(".decides a").first
-    expect(page.css(".decides").first.text).to match(/decides \d+ ways: \w/)
+    expect(page.css(".decides").first.text).to match(/\d+ ways\s+\w/)
     expect(fields).to include(first["href"].split("#").last)
     expect(facts_of(row).first.key).to eq "survey.head.of"
     type(row, "survey.head.of", "timber")
