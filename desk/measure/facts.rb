@@ -40,6 +40,9 @@ module YellowTrack
       # How a fact is asked for.
       def ask(key) = TABLE.fetch(key).ask
 
+      # What it is, without the asking: "what the head is made of".
+      def named(key) = ask(key).sub(/\A(Read|Say|Find out) /, "")
+
       # What a set needs of it, in words.
       #
       # @param fact [Choose::Facts::Fact]

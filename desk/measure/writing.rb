@@ -8,8 +8,9 @@ module YellowTrack
     class Writing
       # opening as it stands now; note, a sentence for the field, or nil;
       # before, the value that was emptied, or nil; meanwhile, changes not
-      # seen by whoever typed.
-      Result = Struct.new(:opening, :outcome, :note, :before, :meanwhile, keyword_init: true)
+      # seen by whoever typed; turned, whether by it all readings that make a set
+      # are there, or not all any more.
+      Result = Struct.new(:opening, :outcome, :note, :before, :meanwhile, :turned, keyword_init: true)
 
       # A value that cannot be read.
       class Unread < StandardError; end
@@ -147,7 +148,9 @@ module YellowTrack
       def saved(field, value, change)
         @book.drafts.clear(@opening.id, field.key, owner: @owner)
         before = @opening.document[field.key] if change.outcome == :saved && value.nil?
-        Result.new(opening: after(change), outcome: change.outcome, before:, meanwhile: change.meanwhile)
+        now = after(change)
+        Result.new(opening: now, outcome: change.outcome, before:, meanwhile: change.meanwhile,
+          turned: now.survey.complete? != @opening.survey.complete?)
       end
 
       def told(field, value)

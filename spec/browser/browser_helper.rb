@@ -41,6 +41,20 @@ RSpec.shared_context "with the demo in the browser" do
 
   def sideways = session.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
 
+  # How many words stand on the page to be read before anything is opened: no unit, no letter of a panel, of a
+  # list that is picked from what is picked.
+  def words_to_read
+    session.evaluate_script(<<~'JS')
+      [...document.querySelectorAll("#work *:not(script, style, noscript, title, desc)")].flatMap((one) => {
+        const seen = one.matches("option") ? one.selected && one.closest("select") : one;
+        if (!seen?.checkVisibility({visibilityProperty: true}) || one.closest(".visually-hidden, title, desc")) return [];
+        return [...one.childNodes].filter((node) => node.nodeType === Node.TEXT_NODE)
+          .flatMap((node) => node.textContent.split(/\s+/)).filter((word) => /[a-z]{2}/i.test(word))
+          .filter((word) => !/^(mm|kg|in|kg.m²)[.,;:]?$/.test(word));
+      })
+    JS
+  end
+
   # What axe finds that is serious or critical, a line each.
   #
   # @param only [String, nil] a rule of its

@@ -7,8 +7,9 @@ RSpec.describe "From readings to panels, in the browser" do
 
   readings = {"survey-widths-top" => "1806", "survey-widths-middle" => "1804", "survey-widths-bottom" => "1809",
               "survey-heights-left" => "2241", "survey-heights-middle" => "2238", "survey-heights-right" => "2243"}
+  few = 40..150 # words that a page says to who has never seen it, before he opens anything
 
-  it "types the readings, sees the panel width, slides a panel, reloads, and all is still there" do
+  it "types the readings, sees the panel width, slides a panel, reloads, and all is still there, in few words" do
     session.visit("/")
     session.click_link("All jobs") # the first page is the crew's day
     session.find(".job-row h2 a", text: "Osier Weir").click
@@ -18,12 +19,16 @@ RSpec.describe "From readings to panels, in the browser" do
     readings.each { |id, text| type(id, text) }
     expect(session).to have_css(".next", text: "Take a diagonal")
     type("survey-diagonals-rising", "2881")
-    expect(session).to have_css(".next", text: "panels come to 919")
+    expect(session).to have_css(".next", text: "panels come to 919").and have_css(".decides").and have_css(".once-more")
+    expect(few).to cover(words_to_read.length)
 
     session.find(".next a").click
+    expect(session).to have_css(".way-mine")
+    expect(few).to cover(words_to_read.length)
     session.find(".way-mine button", text: "Take it").click
     session.click_link("Size")
-    expect(session).to have_css("#numbers-panels .row-figure", text: "919")
+    expect(session).to have_css("#numbers-panels .row-figure", text: "919").and have_css("#spare-title")
+    expect(few).to cover(words_to_read.length)
     session.execute_script("document.querySelector('[data-moved=A]').value = 300; " \
       "document.getElementById('moving').dispatchEvent(new Event('input'))")
     expect(session).to have_css(".clear-says", text: "Clear 300")

@@ -110,10 +110,10 @@ RSpec.describe "Once more" do
     @changes = {"survey.leans" => nil, "survey.diagonals.falling" => nil}
     before = kept.sure.twice.map(&:key)
     asked
-    look(page.at_css(".once-more > div")["hx-get"])
+    look(page.at_css(".once-more details > div")["hx-get"])
     line = plain(page.text)
     offer = YellowTrack::Sure::OneMore.new(kept.sure, kept.opening).best
-    expect(line).to include("With the falling diagonal read too, #{offer.sees} of the 7 readings that nothing watches")
+    expect(line).to include("Or read the falling diagonal: then #{offer.sees} of 7 that nothing watches")
     expect([offer.sees.positive?, before.length]).to eq [true, 7]
     more = kept.opening.survey.with(offer.key, taken(offer.key))
     after = YellowTrack::Sure.new(kept.opening.surveyed(more)).twice.map(&:key)

@@ -5,7 +5,7 @@ module YellowTrack
     module Measure
       # Measure: the readings on the tape lines, and what they come to.
       class Screen < OpeningScreen
-        LISTS = [["survey.floor", "Floor, by laser or level"], ["survey.bays", "Bays behind the doors"]].freeze
+        LISTS = [["survey.floor", "Floor stations"], ["survey.bays", "Bays"]].freeze
 
         # Checks that stand beside a figure of their own.
         PLACED = %w[survey.taper survey.bow survey.sag survey.fall survey.level survey.covering].freeze
@@ -31,7 +31,7 @@ module YellowTrack
         # Pieces that are drawn anew after a save, by their templates.
         def renewed
           ["measure/shape", "measure/profile", "measure/tally", "measure/around", "measure/planned",
-            ("measure/lists" if list_changed?)].compact
+            ("measure/lists" if list_changed?), *(%w[measure/decides measure/again] if result.turned)].compact
         end
 
         # Facts that are not read and decide most ways, three at the most.
@@ -39,14 +39,17 @@ module YellowTrack
         # @return [Array<Desk::Deciding::Fact>]
         def deciding = @deciding ||= Desk::Deciding.new(opening).facts
 
-        # How one is asked for.
-        def asked_for(fact) = Desk::Facts.ask(fact.key)
+        # What one is, as a list has it.
+        def asked_for(fact) = Desk::Facts.named(fact.key).sub(/\A./, &:upcase)
 
         # Where it is typed.
         def read_at(fact) = Paths.opening(id, Desk::Facts.stage(fact.key), anchor: Desk::Facts.anchor(fact.key))
 
         # Ways that it decides, by their manner, in words: "pocket, one leaf; wall-hung pair".
         def decides(fact) = fact.manners.map { |manner| Choose::Row::NAMES.fetch(manner).downcase }.join("; ")
+
+        # Whether there is more to draw of floor and head than the rows say.
+        def profile? = !plan.nil? && (survey.floor.read? || (survey["bays"] || []).any?)
 
         # The opening in its wall, from the room and from above.
         def around = @around ||= Drawing::Surroundings.new(survey, opening.printer)

@@ -64,7 +64,10 @@ module YellowTrack
         next if unchecked.empty?
 
         further = brief.closure.further
-        ["Nothing would show a slip in #{Words.list(unchecked, joined: "or")}.",
+        list = Words.list(unchecked, joined: "or")
+        few = unchecked.length < 3
+        [few ? "Nothing would show a slip in #{list}." : "Nothing shows a slip in #{unchecked.length} readings. " \
+          "One in #{list} would not show.",
           further ? "Read the #{Words.name(further)} too: it checks most of them." : "Take the readings a second time."]
       end
 

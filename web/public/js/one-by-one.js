@@ -26,7 +26,10 @@ export function oneByOne() {
 
   function show(next, focus = true) {
     const all = fields()
-    if (next >= all.length) again()?.focus()
+    if (next >= all.length && again()) {
+      again().closest("details").open = true
+      again().focus()
+    }
     if (next < 0 || next >= all.length) return
     now = all[next].id
     mark()
