@@ -48,6 +48,20 @@ RSpec.describe "A door whose cause is not told" do
     expect(saved(row, "service.told")).to be_nil
   end
 
+  it "names the only cause that is left once something speaks for it, not before" do
+    say("service.symptoms", "insects")
+    book.openings.change(id, "service.mended", ["insects_old"], seen: nil)
+    look("/openings/#{id}/look")
+    expect(page.text).to include("Likeliest by far: Insects at work in the wood. Nothing is found yet that speaks for it.")
+    question = service.diagnosis.next.finding
+    named = question.answers.map { |answer|
+      say("service.findings.#{question.key}", answer)
+      look("/openings/#{id}/look")
+      page.text.include?("Named: Insects at work in the wood.")
+    }
+    expect(named).to include(true).and include(false)
+  end
+
   it "has its things pressed three ways, and puts one that nobody knows of once" do
     say("service.symptoms", "rattles")
     stands = -> {

@@ -162,7 +162,7 @@ module YellowTrack
         def stands
           case diagnosis.state
           when "asking" then "Named from #{per_cent(YellowTrack::Diagnosis::Ending::NAMED)} on."
-          when "proving" then "Named: #{diagnosis.first.cause.label}. Still to be proved."
+          when "proving" then proving
           when "named" then "Named: #{diagnosis.first.cause.label}."
           when "few" then "A few are left. Mend in this order; ask again after each."
           else "None of these fits. Look by hand."
@@ -254,6 +254,14 @@ module YellowTrack
         def found_fields = fields(*[*Desk::ServiceFields::READINGS.keys, "pull"].map { |key| "found.#{key}" })
 
         private
+
+        # What is all but named, and what it wants still.
+        def proving
+          name = diagnosis.first.cause.label
+          return "Named: #{name}. Still to be proved." if diagnosis.taken.any?
+
+          "Likeliest by far: #{name}. Nothing is found yet that speaks for it."
+        end
 
         def panels
           set = opening.opening

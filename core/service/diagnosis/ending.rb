@@ -56,9 +56,10 @@ module YellowTrack
 
       private
 
-      # Whether the first is to be proved: the door would come down for it, or another could hurt somebody.
+      # Whether the first is to be proved: nothing was found yet that could speak against it, as where a symptom has
+      # one cause in the file; the door would come down for it; or another could hurt somebody.
       def to_prove?
-        (@causes.first.share < PROVED && @causes.first.cause.door_off) ||
+        @put == @unknown || (@causes.first.share < PROVED && @causes.first.cause.door_off) ||
           @causes.drop(1).any? { |other| other.cause.danger && other.share >= DANGER }
       end
     end

@@ -55,6 +55,17 @@ RSpec.describe YellowTrack::Diagnosis do
     expect([made.call.state, made.call.minutes.to_f]).to eq ["proving", 1.6] # and 0.1 for the glass
   end
 
+  it "names nothing before anything is found, though one cause alone is known: asks, and takes what speaks against it" do
+    known = YellowTrack::Files::Knowledge.of("pocket")
+    made = ->(found, out) { described_class.new(known, symptoms: ["insects"], findings: found, mended: out) }
+    left = made.call({}, ["insects_old"])
+    expect([left.causes.length, left.first.share, left.state]).to eq [2, 0.95, "proving"]
+    question = left.next.finding
+    states = left.answers(question).map { |answer| made.call({question.key => answer}, ["insects_old"]).state }
+    expect(states).to include("named").and include(/asking|none|few/)
+    expect(made.call({question.key => nil}, ["insects_old"]).ended).not_to eq "named" # nobody knew
+  end
+
   it "keeps shares that sum to 1, of causes of the family alone, whatever was found" do
     100.times do
       door = Doors.any(random)
