@@ -25,26 +25,30 @@ module YellowTrack
         "web/adjust" => %w[web/adjust web/demo], "web/built" => %w[web/built], "web/choose" => %w[web/choose],
         "web/cut" => %w[web/saw web/app], "web/hand_over" => %w[web/hand_over], "web/hang" => %w[web/hang],
         "web/job" => %w[web/app web/price web/offers web/lists web/saw], "web/kits" => %w[web/kit_form web/own_kits],
-        "web/log" => %w[web/log web/edges], "web/look" => %w[web/service], "web/measure" => %w[web/app web/edges
-          web/doors web/field],
+        "web/log" => %w[web/log web/edges], "web/look" => %w[web/service web/cannot_tell], "web/fit" => %w[web/fit],
+        "web/words" => %w[web/words], "web/measure" => %w[web/app web/edges web/doors web/field],
         "web/mend" => %w[web/mending], "web/rehang" => %w[web/mending], "web/take_down" => %w[web/mending web/service],
-        "web/page" => %w[web/app web/field web/edges web/ways], "web/papers" => %w[web/papers],
-        "web/people" => %w[web/crew], "web/account" => %w[web/crew web/sign_in], "web/sign_in" => %w[web/sign_in
-          web/tries web/crew],
-        "web/practice" => %w[web/practice web/practice_played], "web/prepare" => %w[web/prepare],
+        "web/page" => %w[web/app web/field web/edges web/ways web/undo web/old_papers web/once_more],
+        "web/papers" => %w[web/papers], "web/people" => %w[web/crew], "web/account" => %w[web/crew web/sign_in],
+        "web/sign_in" => %w[web/sign_in web/tries web/crew],
+        "web/practice" => %w[web/practice web/practice_played web/cannot_tell], "web/prepare" => %w[web/prepare],
         "web/request" => %w[web/intake web/rights web/kept_out], "web/rules" => %w[web/app web/ways],
         "web/saw" => %w[web/saw], "web/search" => %w[web/search], "web/serve" => %w[web/start],
         "web/sheets" => %w[web/papers web/app web/doors], "web/size" => %w[web/app web/numbers_shown],
-        "web/visits" => %w[web/visits], "web/wall" => %w[web/app web/lists web/visits], "web/along" => %w[web/along],
-        "web/backups" => %w[web/kept_out store/backups], "web/routes" => %w[web/app web/hang web/log web/saw web/crew
-          web/service web/visits web/along web/practice web/papers],
-        "desk/adjust" => %w[web/adjust], "desk/choose" => %w[web/choose], "desk/cut" => %w[web/saw web/price],
-        "desk/hang" => %w[web/hang], "desk/measure" => %w[desk/measure web/app web/field web/along],
-        "desk/order" => %w[web/next_step web/demo], "desk/practice" => %w[desk/practice web/practice],
-        "desk/record" => %w[desk/record web/hand_over web/built web/offers], "desk/service" => %w[web/service
-          web/mending],
-        "desk/size" => %w[web/app web/numbers_shown], "desk/visits" => %w[desk/visits web/visits],
-        "web" => %w[web/start web/rights web/sign_in], "desk" => %w[desk web/app], "desk/words" => %w[web/price web/app], "drawing" => %w[drawing], "drawing/paper" => %w[drawing/paper]
+        "web/visits" => %w[web/visits web/board], "web/today" => %w[web/board],
+        "web/wall" => %w[web/app web/lists web/visits], "web/along" => %w[web/along],
+        "web/backups" => %w[web/kept_out store/backups],
+        "web/routes" => %w[web/app web/hang web/log web/saw web/crew web/service web/visits web/along web/practice
+          web/papers],
+        "desk/adjust" => %w[web/adjust], "desk/choose" => %w[desk/choose web/choose],
+        "desk/cut" => %w[web/saw web/price web/offers desk/record/took], "desk/hang" => %w[web/hang],
+        "desk/measure" => %w[desk/measure web/app web/field web/along], "desk/order" => %w[web/next_step web/demo],
+        "desk/practice" => %w[desk/practice web/practice web/practice_played],
+        "desk/record" => %w[desk/record web/hand_over web/built web/offers],
+        "desk/service" => %w[web/service web/mending web/cannot_tell], "desk/size" => %w[web/app web/numbers_shown],
+        "desk/visits" => %w[desk/visits web/visits web/board web/offers], "web" => %w[web/start web/rights web/sign_in],
+        "desk" => %w[desk web/app], "desk/words" => %w[web/price web/app], "drawing" => %w[drawing],
+        "drawing/paper" => %w[drawing/paper web/offers web/board]
       }.freeze
 
       # One thing that is changed.
@@ -135,7 +139,7 @@ module YellowTrack
       def nils(file, text)
         text.each_line.with_index(1).filter_map do |line, number|
           at = line.match(/\A\s+def [a-z_?]+(?:\([^)]*\))? = (.+)\n/) or next
-          Mutant.new(file, number, at.begin(1), at[1], "nil") unless at[1].match?(/[{(\[]\z|\bdo\z/)
+          Mutant.new(file, number, at.begin(1), at[1], "nil") unless at[1] == "nil" || at[1].match?(/[{(\[]\z|\bdo\z/)
         end
       end
     end

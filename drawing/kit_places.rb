@@ -40,9 +40,6 @@ module YellowTrack
       # A dimension up, with its letter.
       def upright_at(from, to, x, letter:) = @dimension.upright(from, to, x, figure: letter, feet: x + 6)
 
-      # Whether one panel tells all of it.
-      def one? = faces.length == 1
-
       # Left edges of the panels across.
       def faces = (@manner.folds? || @manner.pockets?) ? FACES.first(1) : FACES
 
@@ -82,10 +79,7 @@ module YellowTrack
         "A" => ->(d) { d.across_at(70, FACES.first, 224, letter: "A") },
         "B" => ->(d) { d.across_at(FACES.last + THICK, 220, 224, letter: "B") },
         "T" => ->(d) { d.across_at(FACES.first, FACES.first + THICK, 150, letter: "T") },
-        "S" => ->(d) {
-          d.across_at(FACES.first + THICK, d.one? ? FACES.first + THICK + 22 : FACES.last, 186,
-            letter: "S")
-        },
+        "S" => ->(d) { d.across_at(FACES.first + THICK, FACES.last, 186, letter: "S") },
         "P" => ->(d) { d.across_at(FACES.first + THICK / 2, FACES.last + THICK / 2, HEAD + 40, letter: "P") },
         "K" => ->(d) { d.across_at(FACES.first - 8, FACES.last + THICK + 8, 20, letter: "K", feet: HEAD - 18) },
         "O" => ->(d) { d.upright_at(16, HEAD + 3, 84, letter: "O") },

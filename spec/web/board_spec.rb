@@ -112,6 +112,9 @@ RSpec.describe "The firm's board" do
     expect(last_response.status).to eq 422
     send_form("/jobs/#{other}/terms", {"travel" => "25", "shut" => "2027-03-02 2027-03-03", "by" => "2027-03-20"})
     expect(book.job_terms.of(other).to_h).to include(travel: 25, shut: %w[2027-03-02 2027-03-03], by: "2027-03-20")
+    look("/visits?of_job=#{other}&job_how=shut&job_day=2027-03-09")
+    keep(Rack::Utils.parse_nested_query(last_response["location"][/\?(.*)/, 1]))
+    expect(book.job_terms.of(other).shut).to eq %w[2027-03-02 2027-03-03 2027-03-09]
     send_form("/jobs/#{other}/road", {"other" => row.job_id.to_s, "minutes" => "9"})
     expect(firm.file["roads"]).to eq [{"between" => %w[osier-weir-1 tern-house-2], "minutes" => 9}]
   end

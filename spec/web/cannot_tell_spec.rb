@@ -52,7 +52,7 @@ RSpec.describe "A door whose cause is not told" do
     say("service.symptoms", "insects")
     book.openings.change(id, "service.mended", ["insects_old"], seen: nil)
     look("/openings/#{id}/look")
-    expect(page.text).to include("Likeliest by far: Insects at work in the wood. Nothing is found yet that speaks for it.")
+    expect(page.text).to include("Likeliest by far: Insects at work in the wood. Nothing is found yet that speaks")
     question = service.diagnosis.next.finding
     named = question.answers.map { |answer|
       say("service.findings.#{question.key}", answer)

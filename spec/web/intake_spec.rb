@@ -58,6 +58,15 @@ RSpec.describe YellowTrack::Web::Intake do
     expect(limits.refusal({**env, "QUERY_STRING" => another}, counted: true)).to be_nil
   end
 
+  it "counts tries within their time, and lets go of what is over once there are many" do
+    stub_const("YellowTrack::Web::Rates::Counts::MANY", 3)
+    counts = YellowTrack::Web::Rates::Counts.new
+    expect(Array.new(2) { counts.increment("here") }).to eq [1, 2]
+    4.times { |turn| counts.write("over #{turn}", 9, expires_in: -1) }
+    expect([counts.read("over 1"), counts.increment("over 1"), counts.read("here")]).to eq [0, 1, 2]
+    expect(counts.instance_variable_get(:@counts).keys).to match_array ["here", "over 1"]
+  end
+
   it "has a pass end after some days, and takes no other's seal" do
     passes = served.settings.pass
     worn = passes.for(account)

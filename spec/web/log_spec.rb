@@ -40,6 +40,23 @@ RSpec.describe "The log of an opening" do
     expect(page.text).to include("Nothing of that kind yet.")
   end
 
+  it "shows the last of many pages, another when asked, and that on which an entry stands" do
+    row = hang
+    many = YellowTrack::Web::Log::Screen::PAGE
+    (many + 5).times do |turn|
+      book.openings.note(row.id, {kind: "remark", key: "remark", before: nil, after: "No #{turn}."})
+    end
+    first = book.log.of(row.id, kind: "remark").first
+    shown = ->(query) {
+      look("/openings/#{row.id}/log#{query}")
+      says.grep(/No /).then { |list| [list.first, list.length] }
+    }
+    expect(shown.call("")).to eq ["No 99.", 6] # it was made, too
+    expect(shown.call("?page=1")).to eq ["No 0.", many - 1]
+    expect(shown.call("?entry=#{first.id}")).to eq ["No 0.", many - 1]
+    expect(shown.call("?only=notes&entry=#{first.id}")).to eq ["No 99.", 6]
+  end
+
   it "tells a whole set or a panel taken back in words" do
     row = hang
     send_form("/openings/#{row.id}/set", {"way" => "pocket-90:1:right", "seen" => 1})

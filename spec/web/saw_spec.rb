@@ -64,6 +64,10 @@ RSpec.describe "At the saw" do
     cost = YellowTrack::Desk::CutList.new(book, [YellowTrack::Desk::KeptOpening.new(book, row)]).lots
       .sum { |lot| lot.cutting.cuts.count { |one| one.bar.name.nil? } }
     begun = {}
+    expect(page.css(".piece-ways a").map { |way| way["rel"] }).to eq %w[next] # the first has none before it
+    look(page.at_css(".piece-ways a")["href"])
+    expect(page.at_css(".piece-count").text).to include("2 of #{all}")
+    look("/openings/#{row.id}/cut")
     all.times do |place|
       expect(page.at_css(".piece-count").text).to include("#{place + 1} of #{all}")
       begun[in_hand] = page.at_css(".piece-form input[name=offcut]")["value"]

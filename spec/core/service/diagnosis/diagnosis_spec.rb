@@ -55,7 +55,7 @@ RSpec.describe YellowTrack::Diagnosis do
     expect([made.call.state, made.call.minutes.to_f]).to eq ["proving", 1.6] # and 0.1 for the glass
   end
 
-  it "names nothing before anything is found, though one cause alone is known: asks, and takes what speaks against it" do
+  it "names nothing before anything is found, though one cause alone is known" do
     known = YellowTrack::Files::Knowledge.of("pocket")
     made = ->(found, out) { described_class.new(known, symptoms: ["insects"], findings: found, mended: out) }
     left = made.call({}, ["insects_old"])
