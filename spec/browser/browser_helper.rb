@@ -46,7 +46,7 @@ RSpec.shared_context "with the demo in the browser" do
   def words_to_read
     session.evaluate_script(<<~'JS')
       [...document.querySelectorAll("#work *:not(script, style, noscript, title, desc)")].flatMap((one) => {
-        const seen = one.matches("option") ? one.selected && one.closest("select") : one;
+        const seen = one.matches("option:not(:checked)") ? null : one.closest("select") ?? one;
         if (!seen?.checkVisibility({visibilityProperty: true}) || one.closest(".visually-hidden, title, desc")) return [];
         return [...one.childNodes].filter((node) => node.nodeType === Node.TEXT_NODE)
           .flatMap((node) => node.textContent.split(/\s+/)).filter((word) => /[a-z]{2}/i.test(word))
@@ -55,12 +55,20 @@ RSpec.shared_context "with the demo in the browser" do
     JS
   end
 
+  # Has every page that is loaded in the block bring axe along: sent to each it takes longer than it works.
+  def with_axe
+    given = session.driver.browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: Axe::SCRIPT)
+    yield
+  ensure
+    session.driver.browser.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", identifier: given["identifier"])
+  end
+
   # What axe finds that is serious or critical, a line each.
   #
   # @param only [String, nil] a rule of its
   def grave_faults(only: nil)
     session.execute_script(Axe::SCRIPT) unless session.evaluate_script("!!window.axe")
-    options = only ? {runOnly: [*only]}.to_json : "{}"
+    options = {resultTypes: ["violations"], **(only ? {runOnly: [*only]} : {})}.to_json
     found = session.evaluate_async_script("axe.run(#{options}).then((found) => arguments[0](found.violations))")
     found.select { |fault| %w[serious critical].include?(fault["impact"]) }
       .map { |fault| "#{fault["id"]}: #{fault["nodes"].map { |node| node["html"] }.first(3).join(" ")}" }

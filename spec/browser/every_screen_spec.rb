@@ -28,6 +28,7 @@ RSpec.describe "Every screen" do
   # What a narrow window alone can break; the colours are the desk's.
   laid_out = "scrollable-region-focusable"
 
+  around { |example| with_axe { example.run } }
   after { Browser.theme(session, "light") }
 
   it "has nothing that axe finds serious by day and by night, does not scroll sideways, keeps its own policy" do

@@ -12,7 +12,10 @@ module Walk
   LEFT_OUT = /[?&](unit|only|again|put)\b|%5B|\[/ # the same pages in another light
   # A bench grows with its window; here it is as large as it was in one that is 800 high.
   AS_BEFORE = <<~JS
-    document.querySelectorAll(".bench").forEach((bench) => bench.style.setProperty("--bench-high", "538px"))
+    (() => {
+      document.querySelectorAll(".bench").forEach((bench) => bench.style.setProperty("--bench-high", "538px"))
+      return document.documentElement.scrollHeight
+    })()
   JS
   # In a window of 1280 by 800: a page of one kind, its bench between rail and what is next, and type in the sizes
   # that there are; a drawing has its own.
@@ -115,8 +118,7 @@ RSpec.describe "A walk over the whole" do
   # As high as the page is, so that everything is in view.
   def looked_over(width)
     Browser.size(session, [width, 800]) unless width == Walk::WIDTHS.first
-    session.execute_script(Walk::AS_BEFORE)
-    Browser.size(session, [width, session.evaluate_script("document.documentElement.scrollHeight") + 200])
+    Browser.size(session, [width, session.evaluate_script(Walk::AS_BEFORE) + 200])
     session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
   end
 
