@@ -47,7 +47,8 @@ RSpec.shared_context "with the demo in the browser" do
     session.evaluate_script(<<~'JS')
       [...document.querySelectorAll("#work *:not(script, style, noscript, title, desc)")].flatMap((one) => {
         const seen = one.matches("option:not(:checked)") ? null : one.closest("select") ?? one;
-        if (!seen?.checkVisibility({visibilityProperty: true}) || one.closest(".visually-hidden, title, desc")) return [];
+        const shown = seen?.checkVisibility({visibilityProperty: true})
+        if (!shown || one.closest(".visually-hidden, title, desc")) return [];
         return [...one.childNodes].filter((node) => node.nodeType === Node.TEXT_NODE)
           .flatMap((node) => node.textContent.split(/\s+/)).filter((word) => /[a-z]{2}/i.test(word))
           .filter((word) => !/^(mm|kg|in|kg.m²)[.,;:]?$/.test(word));
