@@ -13,11 +13,9 @@ module YellowTrack
         def whole? = Shape.whole?(kind, key, after, before:)
       end
 
-      KNOWN = 256 # openings of which it is remembered what the log tells
-
       # @param db [Sequel::Database]
       def initialize(db)
-        @told, @last = Latest.new(KNOWN), Latest.new(KNOWN)
+        @told, @last = Known.new, Known.new
         @entries = db[:log_entries]
         @latest = @entries.where(opening_id: :$opening).reverse(:id).limit(1).prepare(:select, :log_latest)
         @of_one = of_sets(:$opening).order(:id).prepare(:select, :log_of_one) # every page of an opening asks it
@@ -55,9 +53,7 @@ module YellowTrack
       # @param row [Openings::Row]
       # @return [Entry, nil]
       def latest(row)
-        return last_of(row.id) unless row.logged
-
-        @last.fetch([row.id, row.logged]) { last_of(row.id) }
+        @last.of(row) { @latest.call(opening: row.id).first&.then { |found| entry(found) } }
       end
 
       # The last change at a key.
@@ -108,11 +104,7 @@ module YellowTrack
       #
       # @param row [Openings::Row]
       # @return [HungLog]
-      def told_of(row)
-        return told([row.id]).fetch(row.id) unless row.logged
-
-        @told.fetch([row.id, row.logged]) { told([row.id]).fetch(row.id) }
-      end
+      def told_of(row) = @told.of(row) { told([row.id]).fetch(row.id) }
 
       # The latest ticks of steps of hanging, in their order.
       #
@@ -140,8 +132,6 @@ module YellowTrack
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 
       private
-
-      def last_of(opening_id) = @latest.call(opening: opening_id).first&.then { |row| entry(row) }
 
       # What HungLog asks. Of choices that change no set into another it has to know that there was
       # one: the last at each key will do, however often a lap was typed.

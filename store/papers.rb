@@ -13,7 +13,7 @@ module YellowTrack
       def initialize(db, table = :papers)
         @papers, @table = db[table], table
         @made_of = (table == :papers) ? :papered : :framed
-        @changed = Latest.new(Log::KNOWN)
+        @changed = Known.new
       end
 
       # Writes down that papers were made of a version.
@@ -52,7 +52,7 @@ module YellowTrack
       private
 
       def known_of(row)
-        @changed.fetch([row.id, row.logged, row[@made_of]]) { changed_since([row.id]).fetch(row.id, {}) }
+        @changed.of(row, row[@made_of]) { changed_since([row.id]).fetch(row.id, {}) }
       end
 
       # What came back to what it was is no change.

@@ -33,7 +33,7 @@ module YellowTrack
       def initialize(db, log)
         @db = db
         @log = log
-        @known = Latest.new(Log::KNOWN)
+        @known = Known.new
       end
 
       # @return [Array<Bar>] that can be bought, by material and length
@@ -99,11 +99,7 @@ module YellowTrack
       #
       # @param row [Openings::Row]
       # @return [Hash{String => Cut}] by code
-      def cuts_of(row)
-        return cuts([row.id]).fetch(row.id) unless row.logged
-
-        @known.fetch([row.id, row.logged]) { cuts([row.id]).fetch(row.id).freeze }
-      end
+      def cuts_of(row) = @known.of(row) { cuts([row.id]).fetch(row.id).freeze }
 
       # By how much pieces of a material were cut longer than planned, mm, the latest.
       #

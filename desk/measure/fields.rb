@@ -25,7 +25,7 @@ module YellowTrack
       ].freeze
 
       # Facts around the opening, asked whatever set is in mind: at the head and the
-      # left of the opening in its wall, at its right and from above, and on the floor.
+      # left of the opening in its wall, at its right and from above, on the floor, and under what covers it.
       AT_LEFT = [
         length("survey.above", "free wall above", "From the head to a ceiling or a duct."),
         Field.new(key: "survey.head.of", label: "head made of", kind: :choice,
@@ -52,13 +52,15 @@ module YellowTrack
       ].freeze
       ON_FLOOR = [
         length("survey.covering.thickness", "covering", "Carpet, boards or tile on today's floor."),
-        Field.new(key: "survey.covering.laid", label: "already laid", kind: :flag),
+        Field.new(key: "survey.covering.laid", label: "already laid", kind: :flag)
+      ].freeze
+      UNDER_IT = [
         Field.new(key: "survey.covering.under", label: "goes under a floor rail", kind: :flag),
         Field.new(key: "survey.floor_of", label: "floor of", kind: :choice,
           options: {"wood" => "wood", "screed" => "screed", "tile" => "tile", "concrete" => "concrete",
                     "heated" => "heated"})
       ].freeze
-      FACTS = (AT_LEFT + AT_RIGHT + ON_FLOOR).freeze
+      FACTS = (AT_LEFT + AT_RIGHT + ON_FLOOR + UNDER_IT).freeze
 
       # Whether the opening is still to be built, from its doors.
       PLANNED = Field.new(key: "survey.planned", label: "still to be built", kind: :flag)

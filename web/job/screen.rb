@@ -102,16 +102,11 @@ module YellowTrack
         # Openings whose papers are out of date, each with what was changed since, in words.
         #
         # @return [Array<Array(HungOpening, String)>]
-        def old_papers
-          changed = book.papers.changed_of(openings.map(&:row))
-          openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
-        end
+        def old_papers = out_of_date(book.papers)
 
         # Planned openings whose sheet for whoever frames them is out of date, likewise.
         def old_frames
-          changed = book.framers_sheets.changed_of(openings.map(&:row))
-            .select { |id, _| book.openings.find(id).document["survey.planned"] }
-          openings.select { |one| changed.key?(one.id) }.map { |one| [one, OldPapers.says(changed[one.id])] }
+          out_of_date(book.framers_sheets).select { |one, _| one.row.document["survey.planned"] }
         end
 
         # @return [Array<Hung>]
@@ -172,6 +167,13 @@ module YellowTrack
 
         # Whether the openings' own forms stand open.
         def keeping? = openings.any? { |opening| renaming?(opening) }
+
+        private
+
+        def out_of_date(papers)
+          changed = papers.changed_of(openings.map(&:row))
+          openings.filter_map { |one| [one, OldPapers.says(changed[one.id])] if changed.key?(one.id) }
+        end
       end
     end
   end

@@ -64,8 +64,8 @@ module YellowTrack
         # @return [Hash{Symbol => Array<FieldRow>}]
         def facts
           depth = [Desk::Fields["survey.depth"]]
-          covering, floor = Desk::Fields::ON_FLOOR.each_slice(2).to_a
-          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT - depth + floor, floor: depth + covering}
+          {left: Desk::Fields::AT_LEFT, right: Desk::Fields::AT_RIGHT - depth + Desk::Fields::UNDER_IT,
+           floor: depth + Desk::Fields::ON_FLOOR}
             .transform_values { |list| list.reject { |one| chip?(one.key) }.map { |one| field(one) } }
         end
 

@@ -64,10 +64,8 @@ module YellowTrack
         next if unchecked.empty?
 
         further = brief.closure.further
-        list = Words.list(unchecked, joined: "or")
-        few = unchecked.length < 3
-        [few ? "Nothing would show a slip in #{list}." : "Nothing shows a slip in #{unchecked.length} readings. " \
-          "One in #{list} would not show.",
+        many = "#{unchecked.length} readings. Those are #{Words.list(unchecked)}" if unchecked.length > 2
+        ["Nothing would show a slip in #{many || Words.list(unchecked, joined: "or")}.",
           further ? "Read the #{Words.name(further)} too: it checks most of them." : "Take the readings a second time."]
       end
 
