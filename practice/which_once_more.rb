@@ -12,7 +12,7 @@ module YellowTrack
       KITS = %w[twin-42 roll-36].freeze
       NEAR = (1..4) # grains that ready-made panels lap more than the least
       LOW = 3 # mm that ready-made panels are lower than cut ones
-      ASKED = /\A(?:widths|heights|diagonals)\./ # of the floor, the covering and the tape it is not asked
+      ASKED = /\Asurvey\.(?:widths|heights|diagonals)\./ # of the floor, the covering and the tape it is not asked
 
       # What a set that is cut already says of the opening as it is in truth.
       #
@@ -66,8 +66,7 @@ module YellowTrack
 
       # Only where one reading is ahead, and what each slip names is another.
       def parts(plan)
-        @rows = Sure.new(@subject, plan).rows.to_h { |row| [row.key.delete_prefix("survey."), row] }
-          .select { |key, _| ASKED.match?(key) }
+        @rows = Sure.new(@subject, plan, asked: ASKED).rows.to_h { |row| [row.key.delete_prefix("survey."), row] }
         first, second = @rows.select { |_, row| row.twice? }.sort_by { |_, row| row.unseen }
         return if first.nil? || first.last.unseen > Sure::NAMED_TO
         return if second && second.last.unseen == first.last.unseen

@@ -45,8 +45,10 @@ module YellowTrack
 
     # @param opening [Opening]
     # @param plan [Plan] of it
-    def initialize(opening, plan = Plan.of(opening))
-      @opening, @plan = opening, plan
+    # @param asked [Regexp] the keys of the readings that it is asked about: of each some 15 plans are made, so whoever
+    #   wants to know of the widths alone says so. Any, where nothing is said.
+    def initialize(opening, plan = Plan.of(opening), asked: //)
+      @opening, @plan, @asked = opening, plan, asked
     end
 
     # @return [Symbol] :planned, :suspect, :none, :stopped or :worked
@@ -59,7 +61,8 @@ module YellowTrack
       end
     end
 
-    # @return [Array<Row>] every reading that was taken, in the order of the file; none but where it is worked
+    # @return [Array<Row>] every reading that was taken and is asked about, in the order of the file; none but where it
+    #   is worked
     def rows = @rows ||= (state == :worked) ? readings.map { |reading| row(reading) } : []
 
     # How much there is to spare for certain, mm; nil where nothing spoils.
@@ -94,7 +97,7 @@ module YellowTrack
 
     private
 
-    def readings = Readings.of(@opening)
+    def readings = Readings.of(@opening).select { |reading| @asked.match?(reading.key) }
 
     def suspect?
       plan.closure&.suspects&.any? || plan.checks.any? { |check| check.stop? && READINGS_FIRST.include?(check.code) }

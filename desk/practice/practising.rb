@@ -10,6 +10,7 @@ module YellowTrack
       ROUNDS = 200 # that are looked back on
       MIXED = "mixed"
       TRIES = 2
+      IN_HAND = Latest.new(40) # questions of rounds that go on
 
       # A drill as it stands: due, a Date or nil; offs, days and mm off, and went, whether it went
       # right, of each answer, the oldest first.
@@ -156,9 +157,14 @@ module YellowTrack
       # @return [Practice::Lesson] a drill's
       def self.lesson(drill) = Practice::Lesson.of(drill, Files::Commands.method(:read))
 
-      # A question, by its drill, level and seed.
+      # A question, by its drill, level and seed. Drawn once for whoever has it in hand: it is the same as often as it is
+      # asked, and drawing it makes up to hundreds of plans, while a page, an answer and its mark each ask for it.
+      #
+      # @return [Practice::Question]
       def self.question(drill, level, seed)
-        Practice::Drills.question(drill, level:, seed:, read: Files::Commands.method(:read))
+        IN_HAND.fetch([drill, level, seed]) do
+          Practice::Drills.question(drill, level:, seed:, read: Files::Commands.method(:read))
+        end
       end
 
       # The day that something was answered on.
