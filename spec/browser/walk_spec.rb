@@ -6,6 +6,7 @@ require "rack/test"
 # What the walk looks at, and how.
 module Walk
   WIDTHS = [1280, 768, 390].freeze
+  HIGH = 9_000 # px of a window that nearly every page is lower than
   LOOK = File.read("#{__dir__}/look_over.js").freeze
   # These differ by how an opening's doors hang; any other page of an opening is looked at once.
   BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
@@ -115,10 +116,11 @@ RSpec.describe "A walk over the whole" do
       .map { |to| to.start_with?("?") ? path.sub(/\?.*/, "") + to : to }.uniq
   end
 
-  # As high as the page is, so that everything is in view.
+  # At least as high as the page is, so that everything is in view: most are at once.
   def looked_over(width)
-    Browser.size(session, [width, 800]) unless width == Walk::WIDTHS.first
-    Browser.size(session, [width, session.evaluate_script(Walk::AS_BEFORE) + 200])
+    Browser.size(session, [width, Walk::HIGH])
+    high = session.evaluate_script(Walk::AS_BEFORE)
+    Browser.size(session, [width, high + 200]) if high > Walk::HIGH
     session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
   end
 

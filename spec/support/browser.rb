@@ -4,10 +4,11 @@ require "capybara"
 require "selenium-webdriver"
 
 # Debian's headless Chromium, driven offline: browser and driver by path, and
-# no name but this machine's resolved.
+# no name but this machine's resolved. The shell that has no window to draw: the same engine, for a third less work.
 module Browser
+  PROGRAM = "/usr/lib/chromium/chromium-headless-shell" # what the driver can end; /usr/bin has a script before it
   SWITCHES = %w[
-    headless=new no-sandbox disable-gpu disable-dev-shm-usage no-first-run disable-background-networking
+    no-sandbox disable-gpu disable-dev-shm-usage no-first-run disable-background-networking
     disable-component-update disable-sync force-prefers-reduced-motion hide-scrollbars force-device-scale-factor=1
     font-render-hinting=none
   ].freeze
@@ -60,7 +61,7 @@ module Browser
   end
 
   def options
-    Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium").tap do |options|
+    Selenium::WebDriver::Chrome::Options.new(binary: PROGRAM).tap do |options|
       [*SWITCHES, RESOLVER].each { |switch| options.add_argument("--#{switch}") }
       options.timeouts = {script: 120_000} # ms: axe on a large page, on a machine that others use too
     end
