@@ -19,7 +19,7 @@ module YellowTrack
       # The path goes on decoded: who may and what is done are told by the same letters.
       def call(env)
         path = Rack::Utils.unescape_path(env["PATH_INFO"]).dup.force_encoding(Encoding::UTF_8)
-        return FrontDoor.refused(400, "The address has bytes in it that are no text.") unless text?(path, env)
+        return FrontDoor.refused(400, "The address has bytes in it that are no text.") unless text?(path)
         return FrontDoor.refused(400, "The address reads in more than one way.") unless plain?(path)
         return FrontDoor.refused(414, TOO_LONG) if path.bytesize + env["QUERY_STRING"].to_s.bytesize > LONGEST
 
@@ -37,10 +37,8 @@ module YellowTrack
 
       private
 
-      def text?(path, env)
-        query = Rack::Utils.unescape_path(env["QUERY_STRING"].to_s).dup.force_encoding(Encoding::UTF_8)
-        path.valid_encoding? && !path.include?("\0") && query.encoding == Encoding::UTF_8
-      end
+      # Of the query nothing is asked here: its bytes are cleaned where it is read (Legible).
+      def text?(path) = path.valid_encoding? && !path.include?("\0")
 
       # What does not decode to itself is none of ours.
       def plain?(path) = Rack::Utils.unescape_path(path) == path
