@@ -15,8 +15,6 @@ module Served
 
   def service = YellowTrack::Desk::KeptOpening.new(book, row).service
 
-  def plain(text) = text.gsub(/\p{Space}+/, " ")
-
   def say(key, value, stage: "look", seen: row.version) = type(row, key, value, stage:, seen:)
 
   def tick(step, stage: "mend", **rest)

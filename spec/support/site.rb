@@ -38,6 +38,9 @@ module Site
   # The page as it reads: a line's end is a space there.
   def page = Nokogiri::HTML5(last_response.body.gsub(/\s*\n\s*/, " "))
 
+  # A text as it reads: a figure's own spaces are spaces.
+  def plain(text) = text.gsub(/\p{Space}+/, " ")
+
   # Hangs an opening in a job and gives its row.
   def hang(units: "mm", **changes)
     @job ||= book.jobs.add(name: "Osier Weir", units:)

@@ -151,8 +151,10 @@ RSpec.describe "The firm's board" do
   it "says since when it is behind, what came up, and what a plan from now on moves" do
     crews
     keep
-    look("/visits/since")
-    expect(last_response.body.strip).to eq ""
+    %w[/visits/since /visits/since?away[]=soon].each do |path|
+      look(path)
+      expect([last_response.status, last_response.body.strip]).to eq [200, ""]
+    end
     Timecop.travel(Time.local(2027, 3, 4, 12)) do
       book.openings.add(job_id: other, document: row.document, &YellowTrack::Desk::Listing.of(book))
       look("/visits/since")

@@ -4,8 +4,6 @@
 RSpec.describe "As built" do
   include Site
 
-  def plain(text) = text.gsub(/[[:space:]]+/, " ")
-
   def shown(path)
     look(path)
     expect(last_response).to be_ok, path

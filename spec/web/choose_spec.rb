@@ -9,8 +9,6 @@ RSpec.describe "Choosing" do
            "survey.wall" => {"projection" => 0, "solid" => true, "thickness" => 120, "services" => [],
                              "bears_load" => false}}
 
-  def plain(text) = text.gsub(/\p{Space}+/, " ")
-
   def ways = page.css(".way")
 
   def way(name) = ways.find { |one| one.at_css("b").text == name }

@@ -13,8 +13,6 @@ RSpec.describe "Doors first" do
     book.openings.of(job.id).last
   end
 
-  def plain(text) = text.gsub(/\p{Space}/, " ")
-
   def said = plain(page.text)
 
   it "answers with the opening to build, finished and rough, each with its range" do

@@ -12,8 +12,6 @@ RSpec.describe "Handing over" do
 
   def now = book.openings.find(row.id)
 
-  def plain(text) = text.gsub(/[[:space:]]+/, " ")
-
   def last = YellowTrack::Desk::HandingOver.new(YellowTrack::Desk::KeptOpening.new(book, now)).last
 
   def over(**typed) = send_form(path, {"seen" => now.version.to_s, **typed.transform_keys(&:to_s)})

@@ -118,11 +118,13 @@ RSpec.describe "Whatever comes to the door" do
       "/calendar/#{"a" * 43}.ics", *stages, *files]
   end
 
+  # What an address may ask for: names by themselves, and names that hold more. One address has those of one kind: with
+  # both of "at" it reads in more than one way, and is turned away before a page sees it.
   let(:queried) do
-    %w[page unit at at[A] turn turn[left] panel key keys q pin pin[] only by cut back piece off copied per_turn new put
-      put[A-cut] away[] step day move to crew_day how travel visit drop
-      off[] open[] shut[] by by[1] only only[1] ahead from plan longer away_crew away_day away_hours day_off day_how
-      of_job job_how job_day step_day crew]
+    [%w[page unit at turn panel key keys q pin only by cut back piece off copied per_turn new put step day move to
+      crew_day how travel visit drop ahead from plan longer away_crew away_day away_hours day_off day_how of_job job_how
+      job_day step_day crew],
+      %w[at[A] turn[left] pin[] put[A-cut] away[] off[] open[] shut[] by[1] only[1] page[] key[a] q[]]]
   end
 
   let(:row) { hang("set.gap" => "3", "survey.bays" => [[0, 600]]) }
@@ -214,10 +216,16 @@ RSpec.describe "Whatever comes to the door" do
     still_shown
   end
 
+  # Some of the texts at each page, all of them at a few; what is longer than an address may be has its own example.
   it "answers texts in every address" do
-    gets(row.id, row.job_id).each_with_index do |path, place|
-      third(place).each { |text| asked(path, queried.map { |name| "#{name}=#{text}" }.join("&")) }
+    reached = gets(row.id, row.job_id).each_with_index.map do |path, place|
+      short = texts.select { |text| text.length < 100 }
+      short.select.with_index { |_, turn| (turn + place) % 8 == 0 }.map.with_index do |text, turn|
+        asked(path, queried[(turn + place / 8) % 2].map { |name| "#{name}=#{text}" }.join("&"))
+        last_response.status
+      end
     end
+    expect(reached.flatten).not_to include(400)
   end
 
   it "refuses too many, too deep and contradicting parameters, and bytes in the address that are no text" do

@@ -7,8 +7,6 @@ RSpec.describe "Offers" do
   let!(:row) { hang }
   let(:path) { "/jobs/#{row.job_id}" }
 
-  def plain(text) = text.gsub(/[[:space:]]+/, " ")
-
   # Every price that the job's buy list asks for.
   def priced
     YellowTrack::Desk::Job.new(book, book.jobs.find(row.job_id)).price.materials

@@ -8,8 +8,6 @@ RSpec.describe "Visits" do
   let(:path) { "/jobs/#{row.job_id}/visits" }
   let(:far) { (Date.today + 20).iso8601 }
 
-  def plain(text) = text.gsub(/[[:space:]]+/, " ")
-
   def shown(where = path)
     look(where)
     expect(last_response).to be_ok, last_response.status.to_s
@@ -69,6 +67,7 @@ RSpec.describe "Visits" do
 
   {"put[A-hang]=2027-02-30" => "\"2027-02-30\" is no day", "crew_day=&how=off" => "No day was said",
    "crew_day=2027-13-01&how=off" => "\"2027-13-01\"", "travel=a while" => "\"a while\" is no number of minutes",
+   "off[]=soon&travel=20&step=A-hang&day=2027-03-08" => "\"soon\" is no day",
    "crew_day=2027-03-01&how=ill" => "off, without the crew, or like others"}.each do |query, says|
     it "says what is wrong with #{query}" do
       look("#{path}?#{query.gsub(" ", "%20")}")

@@ -162,6 +162,12 @@ RSpec.describe "Ways about" do
       "/openings/#{row.id}/measure#survey-covering-thickness")
   end
 
+  it "shows the sums that an address asks for, and passes over a key that it made up" do
+    look("/openings/#{hang.id}/working?keys=laps.lap,no.such,panels.width")
+    expect([last_response.status, plain(page.text)]).to match [200, /Lap.*Panel width/]
+    expect(page.text).not_to include("no.such")
+  end
+
   it "overrides a stop with a written reason, in the log, the stop staying in sight" do
     row = hang("set.gap" => "3")
     look("/openings/#{row.id}/size")

@@ -11,7 +11,7 @@ module YellowTrack
           app.helpers(Planning)
           app.reads("/visits") { show_board }
           app.reads("/visits/longer") { look_longer_at_board }
-          app.reads("/visits/since") { board_screen(board_changes).then { |screen| since(screen) } }
+          app.reads("/visits/since") { since }
           app.takes("/visits", by: :office) { keep_board }
           app.takes("/visits/told", by: :office) { tell_visit }
           app.takes("/visits/told/back", by: :office) { untell_visit }
@@ -48,7 +48,13 @@ module YellowTrack
           end
 
           # How it went since the board was kept; nothing where none is.
-          def since(screen) = screen.kept ? view.partial("visits/since", screen:) : ""
+          # What is tried and cannot be read is told by the page that this stands on.
+          def since
+            screen = board_screen(board_changes)
+            screen.kept ? view.partial("visits/since", screen:) : ""
+          rescue Fault, Faults
+            ""
+          end
 
           # Keeps the board that was seen.
           def keep_board

@@ -30,14 +30,15 @@ module YellowTrack
           def show_visits(job)
             return to_board(job) if ASKED.any? { |name| params.key?(name) } && Desk::JobVisits.new(job).boarded?
 
-            changes = added(job, Desk::JobVisits::Changes.new(params.slice(*ASKED)))
+            stands = Desk::JobVisits::Changes.new(params.slice(*ASKED))
+            changes = added(job, stands)
             return to_tried(Paths.visits(job.id, changes)) if asks_more?
             return view.partial("visits/all_steps", screen: visits_screen(job, changes)) if htmx?
 
             show visits_screen(job, changes)
           rescue Fault, Faults => e
             status 422
-            show visits_screen(job, Desk::JobVisits::Changes.new(asks_more? ? params.slice(*ASKED) : {}), fault: e)
+            show visits_screen(job, (stands if asks_more?) || Desk::JobVisits::Changes.new, fault: e)
           end
 
           # What is tried of a job on the firm's board is tried there.

@@ -11,8 +11,14 @@ module YellowTrack
         # The stage that it stands on; nil for none of them.
         def stage = nil
 
+        # A key that an address makes up has no sum, and is passed over.
+        #
         # @return [Array<Working::Entry>]
-        def entries = params.key?("keys") ? workings(params["keys"].to_s.split(",")) : plan.working.entries
+        def entries
+          return plan.working.entries unless params.key?("keys")
+
+          params["keys"].to_s.split(",").filter_map { |key| plan.working.find(key) }
+        end
       end
     end
   end
