@@ -16,16 +16,13 @@ module YellowTrack
         @opening = opening
         @ticks, @waits, rounds = %w[step wait round].map { |kind| opening.record.latest(kind) }
         @rounds = rounds.values.map(&:after).max || 1
-        @order = opening.piece(:steps, opening.shown, @rounds) do
-          Steps.new(opening.plan, Files::StepSheets.of(opening.kit), opening.printer, rounds: @rounds)
-        end
       end
 
       # @return [Integer] how often the trial hang is done
       attr_reader :rounds
 
       # @return [Array<Steps::Step>]
-      def steps = @order.steps
+      def steps = order.steps
 
       # @return [Steps::Step, nil]
       def find(key) = steps.find { |step| step.key == key }
@@ -33,8 +30,9 @@ module YellowTrack
       # The entry that ticked a step; nil for one that is not done.
       def tick(step) = tick_of(step.key)&.then { |entry| entry if entry.after }
 
-      # Whether all of it is done.
-      def done? = steps.all? { |step| tick(step) || passed?(step) }
+      # Whether all of it is done. The rail asks it of every page, also of a set that was changed since: with no step
+      # ticked at all, no steps of it are worked out.
+      def done? = @ticks.each_value.any?(&:after) && steps.all? { |step| tick(step) || passed?(step) }
 
       # @return [Steps::Step, nil] the first that is not done
       def now = @now ||= steps.find { |step| tick(step).nil? && !passed?(step) }
@@ -51,7 +49,7 @@ module YellowTrack
       #
       # @return [Array<Steps::Step>]
       def too_early(step)
-        (tick(step) || now == step) ? @order.early(step, @ticks.select { |_, entry| entry.after }.keys) : []
+        (tick(step) || now == step) ? order.early(step, @ticks.select { |_, entry| entry.after }.keys) : []
       end
 
       # What a step waits for still.
@@ -111,6 +109,13 @@ module YellowTrack
       private_constant :RENAMED, :ADDED
 
       private
+
+      # The steps of the set as it is now, worked out where somebody asks for one.
+      def order
+        @order ||= @opening.piece(:steps, @opening.shown, @rounds) do
+          Steps.new(@opening.plan, Files::StepSheets.of(@opening.kit), @opening.printer, rounds: @rounds)
+        end
+      end
 
       def tick_of(key) = @ticks[key] || @ticks[RENAMED[key]]
 

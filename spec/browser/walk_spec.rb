@@ -11,6 +11,10 @@ module Walk
   # These differ by how an opening's doors hang; any other page of an opening is looked at once.
   BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
   LEFT_OUT = /[?&](unit|only|again|put)\b|%5B|\[/ # the same pages in another light
+  FILE = /\.(pdf|json|csv|ics|svg|zip)(\?|\z)/
+  # What kind of document came, and how it was answered.
+  CAME = "[document.contentType, performance.getEntriesByType('navigation')[0].responseStatus]"
+  LINKS = "[...document.querySelectorAll('a[href]')].map((link) => link.getAttribute('href'))"
   # A bench grows with its window; here it is as large as it was in one that is 800 high.
   AS_BEFORE = <<~JS
     (() => {
@@ -73,17 +77,23 @@ RSpec.describe "A walk over the whole" do
 
   def app = Browser.app
 
-  # @return [Hash{String => String}] pages that links reach from the first one, by their kind
-  def reached
-    seen, ahead = {}, ["/"]
+  # Goes to every page that links reach from the first one, to one of each kind; what is a file is asked for alone.
+  #
+  # @yieldparam path [String] of the page that is in the window
+  # @return [Array] what the block gives of each
+  def on_every_page
+    seen, ahead, given = {}, ["/"], []
     while (path = ahead.shift)
       kind = kind_of(path)
-      next if seen.key?(kind)
+      next if seen[kind]
 
-      seen[kind] = path if html?(path)
-      ahead.concat(links_of(path)) if seen[kind]
+      seen[kind] = true
+      next unless page_in_window?(path)
+
+      ahead.concat(links_of(path))
+      given << yield(path)
     end
-    seen
+    given
   end
 
   def kind_of(path)
@@ -103,15 +113,26 @@ RSpec.describe "A walk over the whole" do
     @manners[id]
   end
 
-  def html?(path)
+  def page_in_window?(path)
+    return there?(path) if Walk::FILE.match?(path)
+
+    Browser.size(session, Browser::DESK)
+    session.visit(path)
+    kind, status = session.evaluate_script(Walk::CAME)
+    expect(status).to be < 400, "#{path}: #{status}"
+    kind == "text/html"
+  end
+
+  # That a file is there; it is no page.
+  def there?(path)
     get(path, {}, "HTTP_HOST" => "127.0.0.1")
-    get(last_response["location"], {}, "HTTP_HOST" => "127.0.0.1") if last_response.redirect?
     expect(last_response.status).to be < 400, "#{path}: #{last_response.status}"
-    last_response["content-type"].to_s.start_with?("text/html")
+    expect(last_response["content-type"]).not_to start_with("text/html"), path
+    false
   end
 
   def links_of(path)
-    Nokogiri::HTML5(last_response.body).css("a[href]").map { |link| link["href"].sub(/#.*/, "") }
+    session.evaluate_script(Walk::LINKS).map { |to| to.sub(/#.*/, "") }
       .reject { |to| to.empty? || to.match?(/\A[a-z]+:/) || Walk::LEFT_OUT.match?(to) }
       .map { |to| to.start_with?("?") ? path.sub(/\?.*/, "") + to : to }.uniq
   end
@@ -128,13 +149,11 @@ RSpec.describe "A walk over the whole" do
 
   it "finds every page whole: nothing covered, outside, too small, unseen in focus, or said to the console" do
     console # what earlier examples left
-    faults = reached.values.flat_map do |path|
-      Browser.size(session, Browser::DESK)
-      session.visit(path)
+    faults = on_every_page do |path|
       found = session.evaluate_script(Walk::IN_WINDOW).map { |fault| "1280: #{fault}" } +
         Walk::WIDTHS.flat_map { |width| looked_over(width) } + console
       found.map { |fault| "#{path} at #{fault}" }
-    end
+    end.flatten
     expect(faults.first(20)).to eq([]), faults.first(20).join("\n")
   end
 
