@@ -68,6 +68,7 @@ module YellowTrack
 
       def jambs = @plan.sizing.jambs
 
+      # What is clear between the panels as they stand, each from and to, mm.
       def windows = @windows ||= @moves.windows
 
       # A panel that slides, from above: its edge, the middle of its thickness down
@@ -90,8 +91,10 @@ module YellowTrack
          "data-move": move.name, "data-step": step_of(move).map(&:to_f).join(" ")}
       end
 
+      # How a handle says where its panel stands, for whoever hears it.
       def told(move) = "#{@printer.with_unit(move.value.to_r)} from the left jamb"
 
+      # How far an arrow key moves it, and how far with Shift.
       def step_of(_move) = STEPS.fetch(@printer.unit)
 
       def bay_words
@@ -113,10 +116,12 @@ module YellowTrack
       # Where the drawing ends below, screen units.
       def foot = raise(NotImplementedError, "#{self.class} knows how deep it is")
 
+      # A jamb is drawn to the side that its wall lies at: for the left one that is before its face.
       def jamb(mm, side, from, to:) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
 
       def bays = @pen.place("reach.widest", "fold.clear") { each_bay }
 
+      # Bays lie behind the set: under the lanes on the picture, so that which panel hides which bay is seen.
       def each_bay
         @set.bays.each_with_index do |bay, place|
           left = x([bay.from, jambs[0]].max)
@@ -126,6 +131,7 @@ module YellowTrack
         end
       end
 
+      # What is clear as the panels stand, each stretch with its dimension.
       def clear
         dimension = Dimension.new(@pen)
         @pen.place("reach.widest", "fold.clear") do

@@ -14,10 +14,12 @@ module YellowTrack
 
       private
 
+      # A day's left edge and its width, screen units: days that nobody works are narrow.
       def left(place) = @lefts[place]
 
       def wide(place) = @lefts[place + 1] - @lefts[place]
 
+      # Words that would run over are cut, with a sign that they were.
       def short(words, most) = (words.length > most) ? "#{words[0, most - 1].rstrip}…" : words
 
       # Where a moment stands: within its day by the clock.
@@ -40,15 +42,18 @@ module YellowTrack
         end
       end
 
+      # Never so narrow that it cannot be seen.
       def box_wide(box) = [x(box.to) - x(box.from), 6].max
 
       def words_wide(box) = 12 + LETTER * box.words.length
 
+      # Words stand in a box that is long enough, else beside it.
       def inside?(box) = words_wide(box) <= box_wide(box)
 
       # Where a box ends, with its words.
       def reach(box) = x(box.from) + box_wide(box) + (inside?(box) ? 0 : words_wide(box))
 
+      # What holds up the end is told from what does not.
       def box(box, row)
         from, top = x(box.from), below + row * ROW
         holds = holds?(box)

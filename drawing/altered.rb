@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     # A slab with the panel that is cut from it: what comes off each edge and
     # off the foot, or what is glued on.
+    # A slab of 760 × 2040 for a panel of 745 × 2010: 7.5 come off each edge and 30 off the foot.
     class Altered < Picture
       WIDTH = 330
       HEIGHT = 400
@@ -37,11 +38,13 @@ module YellowTrack
 
       def say(mm) = @printer.short(mm)
 
+      # Half of what is too wide: both edges lose the same, so that stiles stay alike.
       def edge = @alter.width / 2
 
       # The foot of the slab stands so far over the panel's own.
       def foot = @alter.lipping.positive? ? @height - @slab[1] : -@alter.height
 
+      # What comes off where, or that nothing does.
       def description
         parts = [("#{say(@alter.height)} off the foot" if @alter.height.positive?),
           ("#{say(edge)} off each edge" if edge.positive?),
@@ -53,6 +56,7 @@ module YellowTrack
       # Panel's lower left corner is the drawing's own.
       def at(x, y) = @frame.at(x + edge, y - [foot, 0].min)
 
+      # The slab lies behind; where a lipping is glued on, it stands under the slab's foot.
       def slab
         @pen.rect(at(-edge, foot + @slab[1]), [@frame.length(@slab[0]), @frame.length(@slab[1])], "strip")
         return unless @alter.lipping.positive?
@@ -62,6 +66,7 @@ module YellowTrack
           "lipping #{say(@alter.lipping)}, planed back after the glue", "quiet")
       end
 
+      # The panel over it, with the line of the cut and, where they are known, the stiles that the cut leaves.
       def panel
         top = [@height, foot + @slab[1]].min
         @pen.rect(at(0, top), [@frame.length([@width, @slab[0]].min), @frame.length(top - [foot, 0].max)], "face")
@@ -71,6 +76,7 @@ module YellowTrack
         @pen.text(at(@width / 2, @height / 2), "#{say(@width)} × #{say(@height)}", "figure")
       end
 
+      # Only what is cut has a dimension; the slab's own width stands below for the ordering.
       def measures
         dimension = Dimension.new(@pen)
         left, foot_y = at(-edge, foot)

@@ -3,6 +3,8 @@
 module YellowTrack
   module Drawing
     # The bars of one material as they are cut, all to one scale.
+    # Bars under each other with their pieces in the order of the cuts, to one scale, so that a short offcut looks
+    # short.
     class Bars < Picture
       # What stands at the saw: the code in hand, and where a press on a piece leads.
       AtSaw = Struct.new(:in_hand, :leads, keyword_init: true)
@@ -45,6 +47,7 @@ module YellowTrack
 
       private
 
+      # Bar by bar: which pieces, and what is left.
       def description
         @cuts.map { |cut|
           pieces = cut.pieces.map { |piece| "#{piece.name} #{say(piece.length)}" }.join(", ")
@@ -54,6 +57,7 @@ module YellowTrack
 
       def say(mm) = @printer.short(mm)
 
+      # From the left end, piece after piece; what is left over lies at the right.
       def bar(cut, top)
         @pen.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
         cut.pieces.zip(cut.places) do |piece, place|
@@ -63,8 +67,10 @@ module YellowTrack
           "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}#{left(cut)}", "quiet", anchor: "start")
       end
 
+      # What stays of a bar that is cut at all.
       def left(cut) = cut.pieces.empty? ? "" : "; left #{say(cut.offcut)}"
 
+      # Code and length where both have room, else the code alone, and nothing on what is narrower still.
       def piece(piece, left, wide, top:)
         return draw(piece, left, wide, top:) unless @pieces
 
@@ -72,6 +78,7 @@ module YellowTrack
         @pen.link(@pieces.leads.call(piece.name), says) { draw(piece, left, wide, top:) }
       end
 
+      # A piece by itself, after it was decided how much it says.
       def draw(piece, left, wide, top:)
         @pen.rect([left, top], [wide, HIGH], (piece.name == @pieces&.in_hand) ? "face marked" : "face")
         @pen.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > NAMED

@@ -65,17 +65,21 @@ module YellowTrack
 
       private
 
+      # Screen units that a panel's height takes, whatever it is in life.
       def tallest = TALL
 
       # mm across what hangs.
       def across = @reading.panel.width
 
+      # What was read; nothing where no reading makes a whole.
       def gaps = @answer ? @reading.read["gaps"] : {}
 
+      # The panel's height and width on the picture.
       def tall = @reading.panel.height * @scale
 
       def wide = across * @scale
 
+      # The panel stands a little over the floor, which is drawn.
       def top = FOOT - 8 - tall
 
       # The jamb's face.
@@ -108,6 +112,7 @@ module YellowTrack
           .neighbour?
       end
 
+      # As it hangs true; turning it is a transform's, and no corner's.
       def corners = [[inward(0), top], [inward(wide), top], [inward(wide), top + tall], [inward(0), top + tall]]
 
       def outline(css) = @pen.polygon(corners, css)
@@ -121,6 +126,7 @@ module YellowTrack
 
       def figure(mm) = format("%.1f", mm.to_f)
 
+      # The gaps in words, as the page has them.
       def description
         return "Gaps not read yet: #{@reading.missing.join(", ")}." unless @answer
 

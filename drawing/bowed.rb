@@ -32,6 +32,7 @@ module YellowTrack
 
       def description = @gaps.map { |gap, mm| "#{gap} #{@printer.with_unit(mm)}" }.join(", ")
 
+      # Near both ends and in the middle, where the gap is read.
       def heights = {"top" => TOP + 14, "middle" => (TOP + FOOT) / 2, "bottom" => FOOT - 14}
 
       # Along the panel's edge, through its three readings.
@@ -44,6 +45,7 @@ module YellowTrack
         end
       end
 
+      # A feeler's place, and what it said.
       def reading(gap, mm)
         y = heights.fetch(gap)
         @pen.line([JAMB - mm.to_f * TIMES, y], [JAMB, y], "dimension")

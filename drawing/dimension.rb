@@ -37,8 +37,10 @@ module YellowTrack
 
       private
 
+      # From the part that is measured out to its dimension.
       def extension(from, to) = @pen.line(from, to, "extension")
 
+      # The line itself, with a tick at either end.
       def line(from, to)
         @pen.line(from, to, "dimension")
         [from, to].each { |x, y| @pen.line([x - TICK, y + TICK], [x + TICK, y - TICK], "tick") }

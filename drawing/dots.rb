@@ -43,8 +43,10 @@ module YellowTrack
         @rows.map { |row| "#{row.name}: #{row.differences.map { |mm| signed(mm) }.join(", ")}." }.join(" ")
       end
 
+      # Zero stands in the middle: to the right it came out larger than planned.
       def x(mm) = LEFT + (WIDTH - LEFT - 30) * (0.5 + mm.to_f / (2.0 * @most)) + 10
 
+      # A line with its dots, one for each that was measured.
       def row(row, y)
         @pen.text([0, y + 5], row.name, "bay-word", anchor: "start")
         @pen.line([x(-@most), y], [x(@most), y], "extension")

@@ -44,6 +44,7 @@ module YellowTrack
 
       private
 
+      # No number in it is true: what is asked stands beside it in words.
       def description = "Not to scale."
 
       # The opening in its wall, and what hangs under its head.
@@ -78,6 +79,7 @@ module YellowTrack
         say([at + 8, (from + to) / 2 + 5], says, anchor: "start")
       end
 
+      # A word at its place.
       def say(at, words, css = "figure", **rest)
         @pen.text(at, words, css, **rest) if @words
       end

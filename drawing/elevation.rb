@@ -7,6 +7,8 @@ module YellowTrack
     class Elevation
       include Hatched
 
+      # A front is as high as a window leaves room for: of a door of 2400 the middle says nothing that its ends do
+      # not.
       MOST = 252 # screen units of height; a taller one is broken in the middle
       TORN = 12 # screen units between both parts of it
       WALL = 14 # how much of the wall is shown beside and above
@@ -94,8 +96,10 @@ module YellowTrack
       # What is shown above the datum, mm.
       def top = @plan.figures.head_high
 
+      # Each manner has its own panels, and its own rails at its own heights.
       def draw = raise(NotImplementedError, "#{self.class} draws its panels and what they run on")
 
+      # Millimetres along the floor on the page, on the same measure as the plan and the lanes below it.
       def x(mm) = @spread.x(mm)
 
       # True to scale; where it is too tall the middle is left out.
@@ -111,6 +115,7 @@ module YellowTrack
         @above + part + TORN * (down - part) / (full - 2 * part)
       end
 
+      # Whether it is taller than there is room for.
       def torn? = @spread.length(top) > @most
 
       # Across the whole front, between two rough lines.
@@ -122,17 +127,22 @@ module YellowTrack
         lines.each { |points| @pen.polyline(points, "dimension") }
       end
 
+      # The line along which it is broken: told from any edge of a door at once.
       def rough((from, to), height)
         steps = ((to - from) / 24).ceil
         (0..steps).map { |step| [from + (to - from) * step / steps.to_f, height + (step.odd? ? 3 : -1)] }
       end
 
+      # Where the panels end over the datum: the finished floor and the gap under them.
       def foot = @plan.figures.finished_floor + @set.gap
 
+      # Where the panels stand now, as somebody slid them.
       def lefts = @moves.lefts
 
+      # A length as the drawing tells it.
       def figure(mm) = @printer.text(mm)
 
+      # Wall at both sides and over the head, so that the opening is seen as one.
       def wall
         left, right = x(opening_left), x(opening_right)
         edge = [x(@from) - WALL, x(@to) + WALL]
@@ -143,12 +153,14 @@ module YellowTrack
         covering(left, right)
       end
 
+      # Inside an opening it begins at the left jamb; on a wall or in one the wall goes on.
       def opening_left = 0
 
       def opening_right = [@plan.figures.greatest_width, @plan.sizing.jambs.last].max
 
       def above = @above - WALL
 
+      # What is still to be laid is drawn where it will lie: the panels are sized over it.
       def covering(left, right)
         return unless @plan.figures.covering.positive?
 
@@ -170,6 +182,7 @@ module YellowTrack
         torn? ? (top + @above + (@tall - TORN) / 2.0) / 2 : top + (y(foot) - top) * 0.34
       end
 
+      # A panel's letter, as it stands in every number and on every label.
       def name(panel, middle, height)
         @pen.text([middle, height], panel.name, "letter")
         @pen.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane &&
@@ -203,17 +216,20 @@ module YellowTrack
         end
       end
 
+      # A strap from the track down to the panel's top.
       def hanger(place, from, to)
         @pen.line([place, from], [place, to], "seen")
         @pen.circle([place, from + TRACK / 2], ROLLER, "runs")
       end
 
+      # Each guide on the floor, at the place where the ledger has it.
       def guides(places)
         @pen.place(*@set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" }, "guides.floor_width") do
           places.each { |place| @pen.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
         end
       end
 
+      # Height beside the panels, gap under them and widths below, each clear of the next.
       def sizes
         @dimension = Dimension.new(@pen)
         ends = @plan.sizing.jambs.map { |jamb| x(jamb) }

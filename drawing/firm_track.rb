@@ -6,6 +6,8 @@ module YellowTrack
   module Drawing
     # The firm's board (handbook 17): a rail a crew, the days one width, a house's visit hung on the rail under its day;
     # what others do and what is waited for below, what holds a job's end drawn thick.
+    # A crew is a rail, a visit a panel that hangs from it on its day, and what the firm waits for stands below on the
+    # days that it takes: the way that a fitter thinks of places that slide.
     class FirmTrack < Picture
       include AlongDays
 
@@ -62,6 +64,7 @@ module YellowTrack
 
       private
 
+      # Rail by rail, and then what is waited for, as one would read it out.
       def description
         rails = @rails.map do |rail|
           visits = rail.panels.map { |panel| told(panel) }.join("; ")
@@ -70,16 +73,20 @@ module YellowTrack
         (rails + @boxes.map { |box, _| "#{box.words}: #{box.from[0, 10]} to #{box.to[0, 10]}." }).join(" ")
       end
 
+      # A visit with its day, its hours and what is done there.
       def told(panel)
         "#{panel.title} on #{panel.date.strftime("%-d %B")}, #{panel.times}, #{panel.lines.join(", ")}"
       end
 
+      # Days begin where the names end.
       def edge = GUTTER
 
+      # What others do stands under the last rail.
       def below = @tops.last + 6
 
       def holds?(box) = @holds.include?(box.key)
 
+      # Days that nobody works, and today, are shaded over all rails.
       def column(day, place)
         shaded = day.kind == :closed || day.date == @today
         @pen.rect([left(place), TOP - 8], [wide(place), size.last - TOP], shaded ? "shut" : "open-day",
@@ -91,6 +98,7 @@ module YellowTrack
           (day.date == @today) ? "figure" : "quiet", anchor: "start")
       end
 
+      # Name and people at the left, up to three lines of them; the rail over all days; its two ends.
       def rail(rail, top)
         @pen.text([12, top + 8], short(rail.name, 14), "figure", anchor: "start")
         rail.people.each_slice(2).first(3).each_with_index do |names, row|
@@ -102,6 +110,7 @@ module YellowTrack
         by_day(rail).each { |place, panels| hang(rail, panels, place, top:) }
       end
 
+      # A crew that is away has the word for it where its visit would hang.
       def away(rail, top)
         rail.away.each do |date, word|
           place = @place[date] or next
@@ -123,6 +132,7 @@ module YellowTrack
         end
       end
 
+      # Two to a day, whatever hangs on it: the first panel is the one that they carry.
       def rollers(x, width, top)
         [x + 20, x + width - 20].each do |centre|
           @pen.line([centre, top + THICK], [centre, top + HANG], "seen")
@@ -130,6 +140,7 @@ module YellowTrack
         end
       end
 
+      # House, times, and what is done: a dot where the customer was told the day.
       def write(panel, x, y)
         @pen.text([x, y + 19], short(panel.title, FITS - 3), "figure", anchor: "start")
         @pen.circle([x + WIDE - 34, y + 14], 5, "told") if panel.told
@@ -146,17 +157,21 @@ module YellowTrack
          "aria-description": "#{panel.date.strftime("%-d %B")}, #{rail.name}#{", the customer knows" if panel.told}"}
       end
 
+      # A few lines at most; the last says how many are left out.
       def said(panel)
         lines = [*("was #{panel.was}" if panel.was), *panel.lines].map { |line| short(line, FITS) }
         (lines.length > FEW) ? [*lines.first(FEW - 1), "and #{lines.length - FEW + 1} more"] : lines
       end
 
+      # As high as its lines are many.
       def panel_high(panel) = 44 + LINE * said(panel).length
 
+      # Visits under the place of their day; one on a day that is not shown has none.
       def by_day(rail)
         rail.panels.select { |panel| @place.key?(panel.date) }.group_by { |panel| @place[panel.date] }
       end
 
+      # A rail needs as much room as its fullest day.
       def high(rail)
         [EMPTY, *by_day(rail).values.map { |panels| panels.sum { |panel| panel_high(panel) + 6 } }].max
       end

@@ -50,19 +50,23 @@ module YellowTrack
 
       private
 
+      # Along the floor on the same measure as the front above it.
       def x(mm) = @spread.x(mm)
 
+      # Down from the panels' line: a gap under nothing is drawn as none.
       def y(gap) = top + [gap.to_f, 0].max * factor * @spread.scale
 
       # Place and gap at every station and both jambs.
       def gaps = @gaps ||= @plan.survey.floor.places(@from, @to).map { |mm| [mm, @set.floor_gap.at(mm)] }
 
+      # The floor as it was read, larger than life.
       def ground
         profile = gaps.map { |mm, gap| [x(mm), y(gap)] }
         @pen.polygon([*profile, [x(@to), top + DEEP + 6], [x(@from), top + DEEP + 6]], "wall")
         @pen.polyline(profile, "seen")
       end
 
+      # The gap at each station, and where it is least.
       def figures
         gaps.each_with_index do |(mm, gap), place|
           next if place.positive? && place < gaps.length - 1 && crowded?(place)
@@ -72,6 +76,7 @@ module YellowTrack
         end
       end
 
+      # At the ends words stand inwards, or they would leave the picture.
       def anchor(place)
         return "start" if place.zero?
 

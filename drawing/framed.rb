@@ -3,6 +3,8 @@
 module YellowTrack
   module Drawing
     # A framed panel: its stiles with their horns, its rails and what fills it.
+    # Stiles go past the rails at both ends, by horns that are sawn off once it is glued: they are drawn, for they are
+    # cut to that length.
     class Framed < Picture
       WIDTH = 330
       HEIGHT = 400
@@ -37,21 +39,25 @@ module YellowTrack
 
       def say(mm) = @printer.short(mm)
 
+      # All its parts with their sizes.
       def description
         "Stiles #{say(@frame.stiles)} long and #{say(@frame.stile)} wide, rails #{say(@frame.rail_length)} long and " \
           "#{@frame.rails.map { |rail| say(rail) }.join(", ")} wide, " \
           "#{infill_words}."
       end
 
+      # What fills the openings between the rails, all of one size.
       def infill_words
         infill = @frame.infills.first or return "and no opening left to fill"
         "#{@frame.infills.length} infills of #{say(infill.width)} × #{say(infill.height)}"
       end
 
+      # A stile or a rail, from one corner to the other.
       def member(left, foot, right, head:)
         @pen.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
       end
 
+      # Width and stile below and above, rails at the right, height at the left.
       def measures
         dimension = Dimension.new(@pen)
         dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, figure: say(@width), feet: @picture.y(0) + 4)

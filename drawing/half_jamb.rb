@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # A half jamb from above, cut across at the pivot: the strip on the jamb,
     # the panel's edge behind it, the pivot, to one scale.
+    # A corner cut through from above: the strip on the jamb, the panel set back behind it, the pivot in the panel,
+    # and how little is left between them.
     class HalfJamb < Picture
       WIDTH = 330
       HEIGHT = 170
@@ -33,6 +35,7 @@ module YellowTrack
 
       private
 
+      # The three figures that it is drawn from.
       def description
         "Strip #{say(@set.half_jamb)} on the jamb. Side gap #{say(@set.gaps.side)}. Hides #{say(@set.hidden)} of the " \
           "panel's edge. " \
@@ -45,17 +48,20 @@ module YellowTrack
       # From the jamb.
       def pivot = @set.fold.pivot_place
 
+      # Millimetres from the jamb's face, at one scale both ways, for angles are read off it.
       def x(mm) = 70 + mm.to_f * SCALE
 
       # Depth behind the strip's back; the room is below.
       def y(mm) = 100 - mm.to_f * SCALE
 
+      # Wall, and the strip on it with both its sides.
       def jamb
         @pen.rect([20, y(@set.terms.setback + @set.thickness) - 14],
           [50, HEIGHT - y(@set.terms.setback + @set.thickness)], "wall")
         @pen.rect([x(0), y(0)], [@set.half_jamb.to_f * SCALE, STRIP_DEEP * SCALE], "strip")
       end
 
+      # As it stands closed: its edge at the jamb, its front behind the strip's back.
       def panel
         @pen.rect([x(@set.gaps.side), y(@set.terms.setback + @set.thickness)],
           [SHOWN * SCALE, @set.thickness.to_f * SCALE], "face")
@@ -63,6 +69,7 @@ module YellowTrack
         @pen.circle([x(pivot), y(@set.track_line)], 5, "runs")
       end
 
+      # Setback, strip and the pivot's place: the three that have to agree.
       def measures
         dimension = Dimension.new(@pen)
         top = y(@set.terms.setback + @set.thickness)

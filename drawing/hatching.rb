@@ -9,6 +9,8 @@ module YellowTrack
       private
 
       # Lines from the lower left to the upper right, cut off at a rectangle.
+      # Each line starts at the left or the lower side and ends at the right or the upper one; those near the corners
+      # are shorter.
       def slanted((left, top), (right, bottom), step: HATCH)
         wide, high = right - left, bottom - top
         (step.to_f..(wide + high)).step(step) do |run|

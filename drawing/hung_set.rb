@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # A set as others hung it, to no scale: what carries it, its panels, the one that is meant a little
     # out of true, a pocket's leaf half in its pocket. Places of it are pressed where it troubles.
+    # Made up, of no door that there is: it stands where somebody says which leaf hangs badly, and has as many leaves,
+    # carried as they are.
     class HungSet < Picture
       WIDTH = 380
       HEIGHT = 500
@@ -44,11 +46,13 @@ module YellowTrack
 
       private
 
+      # Wall around an opening, and the floor.
       def wall
         @pen.polygon([[24, FLOOR], [24, 30], [WIDTH - 24, 30], [WIDTH - 24, FLOOR], [RIGHT, FLOOR], [RIGHT, HEAD],
           [LEFT, HEAD], [LEFT, FLOOR]], "wall")
       end
 
+      # Leaves share the width alike.
       def each_wide = (RIGHT - LEFT) / @panels.to_f
 
       # What a leaf slides into, dashed: at the left, of two leaves at either side.
@@ -76,6 +80,7 @@ module YellowTrack
         end
       end
 
+      # What carries it, where it carries: over the leaves, under them, or on the wall.
       def carried
         height, past = CARRIED.fetch(@manner.carried)
         @pen.rect([LEFT - past, height], [RIGHT - LEFT + 2 * past, 8], "runs")
@@ -92,6 +97,7 @@ module YellowTrack
         @pen.rect([RIGHT - 10, HEAD + 10], [10, FLOOR - HEAD - 10], "bay") if @has.include?("half_jamb")
       end
 
+      # Two glints say glass, as a pencil would.
       def glass(left)
         3.times do |place|
           from = [left + each_wide * 0.3 + place * 12, HEAD + 150 + place * 8]
@@ -99,6 +105,7 @@ module YellowTrack
         end
       end
 
+      # How many leaves, and which of them is meant.
       def description
         "#{Count.told(@panels, "panels")}, #{@manner.key}; number #{@leaf} from the left is out of true."
       end

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     # Where the values of a kit sheet are measured, lettered: a panel cut across at
     # head and foot, and its upper corner from the front. Not to scale.
+    # A kit sheet asks for some twenty numbers; "drop, D" is told by where it is measured better than by its name.
     class KitPlaces < Picture
       WIDTH = 420
       HEIGHT = 300
@@ -48,6 +49,7 @@ module YellowTrack
 
       private
 
+      # Head, track, panels and floor: with two panels where they pass each other.
       def across
         hung_on_wall? ? wall : @pen.rect([70, HEAD - 16], [150, 16], "wall")
         faces.each do |left|
@@ -59,8 +61,10 @@ module YellowTrack
         @pen.line([60, FLOOR], [240, FLOOR], "cut")
       end
 
+      # Behind the panels, where the set hangs on it.
       def wall = @pen.rect([212, 10], [14, FLOOR - 10], "wall")
 
+      # For what is measured along the opening: pivot, first hanger, gap at the jamb.
       def corner
         left, top = FRONT
         @pen.polyline([[left, HEIGHT - 30], [left, top], [WIDTH - 10, top]], "cut")

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # What a number's place is called where no dimension says it: a leader and the figure in a frame, shown
     # while the number is in hand.
+    # A dimension would cross the picture for a number that is asked for once; a leader is there while it is in hand
+    # and gone after it.
     class Leads
       HIGH = 26 # screen units of a frame
       WIDE = 8.6 # screen units that a letter takes, at the most
@@ -37,6 +39,7 @@ module YellowTrack
 
       private
 
+      # Each place where panels cover each other as they stand now; slid apart, there is none to point at.
       def lap
         return unless @set.lap
 
@@ -50,10 +53,12 @@ module YellowTrack
         end
       end
 
+      # From the track's own end, where the tape is hooked.
       def track
         told(%w[track.length], [x(@set.track.start), top], "track #{@cut_printer.text(@set.track.length)}")
       end
 
+      # Of the first panel: all panels have theirs in the same places.
       def rollers
         return unless @set.rollers
 
@@ -70,6 +75,7 @@ module YellowTrack
           list(places))
       end
 
+      # All of them have one frame, at the first of them.
       def stops
         return if @set.stops.nil? || @set.stops.empty?
 
@@ -96,6 +102,7 @@ module YellowTrack
         end
       end
 
+      # What belongs to a reading shows with that reading alone.
       def read_at(key, at, words)
         @pen.place(key, css: "lead") do
           yield
@@ -106,6 +113,7 @@ module YellowTrack
       # Part of the way from the floor to the head.
       def up(part) = @front.floor + (top - @front.floor) * part
 
+      # A place that several numbers of the ledger share.
       def told(keys, at, words) = @pen.place(*keys, css: "its-place lead") { tell(at, words) }
 
       # A leader from a place to its frame, which stands to the right and under it.
@@ -121,6 +129,7 @@ module YellowTrack
 
       def x(mm) = @spread.x(mm)
 
+      # Places along the track in one frame, in their order.
       def list(places) = places.map { |place| say(place) }.join(" · ")
 
       def say(mm) = @printer.text(mm)

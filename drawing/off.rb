@@ -34,6 +34,7 @@ module YellowTrack
 
       private
 
+      # Each answer has its column, the latest at the right.
       def x(place) = STEP * (place + 0.5)
 
       # Where each day begins.
@@ -62,6 +63,7 @@ module YellowTrack
 
       def figure(mm) = mm.to_f.round(1)
 
+      # What is far off goes to the edge and no farther: that it was far is enough.
       def reach(off) = (off.to_f.clamp(-MOST, MOST) / MOST) * (HALF - DOT)
     end
   end

@@ -3,6 +3,8 @@
 module YellowTrack
   module Drawing
     # Both jambs with the packing that tapers to where the set hangs plumb, larger than life; from the room.
+    # A jamb that leans by 12 over its height gets packing of 0 at one end and 12 at the other: drawn so thick that
+    # the taper is seen.
     class PackedJambs < Picture
       WIDTH = 330
       HEIGHT = 130
@@ -30,6 +32,7 @@ module YellowTrack
 
       private
 
+      # Wall, and over it the wedge from its thickness at the top to that at the bottom.
       def jamb(side, face, way)
         @pen.rect([[face, face - way * WALL].min, TOP], [WALL, BOTTOM - TOP], "wall")
         top, bottom = @packing[side].values_at(:top, :bottom)

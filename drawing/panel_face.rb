@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # A panel as it lies on the bench, seen from the face that is drilled, with
     # everything on it; running dimensions from the datum edge.
+    # A panel from the side that it is drilled from. Every place is told from one corner, the datum: who measures from
+    # two ends adds up two faults.
     class PanelFace < Picture
       WIDTH = 340
       HEIGHT = 560
@@ -49,6 +51,7 @@ module YellowTrack
 
       def say(mm) = @printer.short(mm)
 
+      # Each hole with where it is, from the datum corner.
       def description
         "#{say(@panel.width)} × #{say(@panel.height)}, seen from the #{@drilling.face}, from the #{@drilling.datum}: " +
           @drilling.holes.map do |hole|
@@ -56,6 +59,7 @@ module YellowTrack
           end.join("; ") + "."
       end
 
+      # The panel's outline, broken nowhere: a hole is as far down as it looks.
       def face
         @pen.rect(@frame.at(0, @panel.height), [@frame.length(@panel.width), @frame.length(@panel.height)], "face")
         @pen.line(at(0, 0), at(0, @panel.height), "datum")
@@ -89,8 +93,10 @@ module YellowTrack
         @pen.text([x + (right ? -10 : 10), y + 4], say(hole.y), "figure", anchor: right ? "end" : "start") if hole.y
       end
 
+      # A mark alone is laid to and not drilled.
       def drilled?(hole) = hole.pilot || hole.diameter
 
+      # As high as it stands, or so that its words are clear of what is bored at a hand's height.
       def height_of(hole)
         return hole.y if hole.y
 

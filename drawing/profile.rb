@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # Floor and head along the opening, their rises larger than life, with the
     # bays behind between them.
+    # A floor that falls 6 mm in 1800 would be a straight line to scale; drawn eight times as much, it shows where the
+    # high point is.
     class Profile < Picture
       WIDTH = 740
       HEIGHT = 150
@@ -51,6 +53,7 @@ module YellowTrack
       # point, or below the floor's high point.
       def heads = @heads ||= [0r, @width / 2, @width].map { |x| [x, figures.head(x) - figures.head_low] }
 
+      # The floor stands at its stations, and between them on the straight line that joins them.
       def floors
         @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
       end
@@ -68,16 +71,20 @@ module YellowTrack
         "Head above its low point: #{said(heads)}. #{floor} Drawn #{factor} times larger than life."
       end
 
+      # Each place with its figure, in words.
       def said(list) = list.map { |x, rise| "#{@printer.short(rise)} at #{@printer.short(x)}" }.join(", ")
 
+      # The level it departs from is dashed, and each place says by how much.
       def line(list, level, figure)
         @pen.line([@frame.x(0) - 20, level], [@frame.x(@width) + 20, level], "hidden")
         @pen.polyline(list.map { |x, rise| [@frame.x(x), y(rise, level)] }, "cut")
         list.each { |x, rise| @pen.text([@frame.x(x), y(rise, level) + figure], @printer.short(rise), "figure") }
       end
 
+      # Larger than life, and never over the other line.
       def y(rise, level) = level - (rise * factor * @frame.scale).to_f.clamp(-RISE, RISE)
 
+      # What stands behind is told for itself, between the two lines, to its own width.
       def bays
         @plan.survey.bays.each_with_index do |(from, to), place|
           left, right = @frame.x(from), @frame.x(to)

@@ -5,6 +5,8 @@ module YellowTrack
     # What the bench shows for every turning of a panel's adjusters, worked out
     # beforehand: a script only looks it up. Each output depends on the
     # adjusters through one whole number, a sum of counts each with its weight.
+    # A page turns a screw at once, without asking: for that each thing that changes has the list of all that it can
+    # be. `values[Σ count × weight − from]` is what it is now; that is all that the script knows.
     class Responses
       # @return [Hash{Symbol => Class}] by how the panels go
       def self.kinds = @kinds ||= {slide: Sliding, fold: Folding}.freeze
@@ -33,12 +35,14 @@ module YellowTrack
 
       private
 
+      # How far each adjuster goes, and what it is called there.
       def ends = all.transform_values { |one| {least: one.least, most: one.most, way: @controls.way(one.name)} }
 
       def all = @controls.all
 
       def mm(name, count) = @controls.mm(name, count)
 
+      # One thing that changes: what on the page, by which counts, and the list.
       def output(target, of, from, values:, as: "text") = {target:, as:, of:, from:, values:}
 
       # Each dial and what stands beside it.
@@ -53,11 +57,14 @@ module YellowTrack
         end
       end
 
+      # A part of the picture that moves as one.
       def layer(name, of, counts, &transform) = output(name, of, counts.first, values: counts.map(&transform),
         as: "layer")
 
+      # All that two adjusters can differ by.
       def differences(less, more) = ((all[more].least - all[less].most)..(all[more].most - all[less].least))
 
+      # A gap as the bench writes it.
       def figure(mm) = Adjust::Words.signed(mm, @controls.printer).delete_prefix("+")
     end
   end

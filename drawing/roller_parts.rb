@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # A roller let into a panel's foot, cut across, the old beside the new: where its
     # wheel, its body and both offsets are measured.
+    # Old beside new, so that what has to agree is seen at once: the wheel, how high it holds the panel, and where its
+    # screws go.
     class RollerParts < Picture
       WIDTH = 420
       HEIGHT = 170
@@ -30,6 +32,7 @@ module YellowTrack
 
       private
 
+      # A wheel in its fork, as large as it was measured.
       def part(which, middle)
         @pen.text([middle, 16], which.to_s, "quiet")
         @pen.rect([middle - 60, 84], [24, 52], "face")
@@ -41,6 +44,7 @@ module YellowTrack
         places(which, middle, size)
       end
 
+      # Where its screws go, over the wheel.
       def places(which, middle, size)
         @dimension.across(middle - 36, middle - 5, 62, figure: told(which, "room", "room"), feet: 84)
         @dimension.across(middle + 5, middle + 36, 40, figure: told(which, "closet", "closet"), feet: 84)
@@ -48,6 +52,7 @@ module YellowTrack
           feet: middle + 6)
       end
 
+      # A measure where there is one, else its name: what is still to be measured.
       def told(which, key, name) = (mm = @parts.fetch(which)[key]) ? @printer.short(mm) : name
 
       def description

@@ -5,6 +5,8 @@ module YellowTrack
     # Head and foot of a set cut across, to one scale: the room to the left, the
     # closet to the right, every height of the stack and every depth written on
     # it.
+    # The one drawing on which lengths across the wall can be told: what runs before what, how deep the set is, and
+    # how far things reach into each other.
     class Sections < Picture
       WIDTH = 330
       HEIGHT = 250
@@ -96,8 +98,10 @@ module YellowTrack
       # Depth to a place in the head's or the foot's half.
       def z(mm, half) = @lefts.fetch(half) + mm.to_f * @scale
 
+      # Millimetres under the head's lower face.
       def down(mm) = @head_top + CEILING + mm.to_f * @scale
 
+      # From the head down to a little of the panel.
       def head
         ceiling
         runs
@@ -111,6 +115,7 @@ module YellowTrack
         @pen.place("depth.needed", "panels.thickness") { depths }
       end
 
+      # What it hangs from, a little wider than the set.
       def ceiling = @pen.rect([z(0, :head) - 14, @head_top], [deep * @scale + 28, CEILING], "wall")
 
       # What the panels hang from or run in.
@@ -131,6 +136,7 @@ module YellowTrack
         end
       end
 
+      # From a little of the panel down to the floor.
       def foot
         floor = @floor
         under = larger(@set.gap)

@@ -5,6 +5,8 @@ module YellowTrack
     # The opening as its readings make it: true proportion, faults larger than
     # life, the tape lines in it. The readings themselves are typed over the
     # picture; #places says where.
+    # An opening 9 mm out of square looks square to scale. Corners are therefore drawn as far off as shows, each the
+    # way that it is off.
     class Shape < Picture
       WIDTH = 740
       HEIGHT = 520
@@ -95,11 +97,13 @@ module YellowTrack
 
       private
 
+      # Width and height that were read, whatever was.
       def measured
         widths, heights = @survey.widths, @survey.heights
         [widths.max || UNREAD[0], heights.max || UNREAD[1]].map { |mm| mm.zero? ? 1r : mm }
       end
 
+      # A very wide or very high one is drawn as if it were not, or nothing could be written into it.
       def in_proportion? = SQUARISH.cover?(measured[0].fdiv(measured[1]))
 
       # Sides of the level rectangle as drawn, mm.
@@ -112,6 +116,7 @@ module YellowTrack
 
       def frame = @frame ||= Frame.new(*sides, self.class::BOX)
 
+      # What it would be, level and plumb: dashed behind it.
       def square = [[0, 0], [1, 0], [1, 1], [0, 1]].map { |u, v| level(u, v) }
 
       # A place in the level rectangle.
@@ -131,6 +136,7 @@ module YellowTrack
 
       def corners = @corners ||= CORNERS.keys.to_h { |corner| [corner, drawn(corner)] }
 
+      # A corner as the closure has it, or where it would be, while that is not solved.
       def drawn(corner)
         x, y = level(*CORNERS.fetch(corner))
         off = faults[corner] || [0, 0]
@@ -146,6 +152,7 @@ module YellowTrack
         [0, 1].map { |axis| (1 - v) * ((1 - u) * bl[axis] + u * br[axis]) + v * ((1 - u) * tl[axis] + u * tr[axis]) }
       end
 
+      # A tape is read, still to be read, or suspect: each looks so.
       def tape_class(tape)
         return "tape suspect" if suspects.include?(tape.key)
 

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # A base strip along the floor, with the shim at each station, larger than
     # life.
+    # The strip is level and the floor is not: under each station stands what fills the gap, with its height over it
+    # and its place under it.
     class Shims < Picture
       WIDTH = 740
       HEIGHT = 130
@@ -40,6 +42,7 @@ module YellowTrack
 
       private
 
+      # Each station with its shim and the layers that it is built up from.
       def description
         @stations.map { |station|
           layers = station[:layers].map { |layer| @printer.short(layer) }.join(" + ")
@@ -48,6 +51,7 @@ module YellowTrack
         }.join(" ")
       end
 
+      # Stations stand as far from each other as they do on the floor.
       def x(station) = LEFT + (WIDTH - 2 * LEFT) * ((station[:x] - @from) / [@to - @from, 1].max).to_f
     end
   end

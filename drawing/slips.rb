@@ -46,6 +46,7 @@ module YellowTrack
 
       def named(row) = Survey::Words.name(row.key)
 
+      # Only a slip that spoils is told; what it would be seen by belongs to it.
       def told(row, side, way)
         return unless way.spoils
 
@@ -55,6 +56,7 @@ module YellowTrack
 
       def x(mm) = MIDDLE + mm * EACH
 
+      # Zero in the middle, what the reading was; to the right it would be more, to the left less.
       def scale
         [-MOST, -10, 0, 10, MOST].each do |mm|
           @pen.text([x(mm), 22], mm.zero? ? "0" : @printer.short(mm), "quiet")
@@ -62,6 +64,7 @@ module YellowTrack
         end
       end
 
+      # Only a way that spoils has a bar: a reading that does no harm has its name alone.
       def bars(row, middle)
         @pen.text([2, middle + 5], named(row), "name", anchor: "start")
         {1 => row.more, -1 => row.less}.each { |sign, way| bar(way, sign, middle) if way.spoils }
@@ -75,6 +78,7 @@ module YellowTrack
         @pen.line([x(way.seen * sign), middle - 7], [x(way.seen * sign), middle + 7], "tick") if way.seen
       end
 
+      # What spoils and is not seen yet is hatched: that stretch is why it is read again.
       def between(from, till, middle)
         left, right = [x(from), x(till)].minmax
         slanted([left, middle - 8], [right, middle + 8], step: HATCH)

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # A small picture of where a step's place is: the opening from the room,
     # what is meant drawn strong, its numbers at it.
+    # A small front beside a step: just what this step is about, with its numbers, so that nobody has to look for it
+    # in the large one.
     class StepPlace < Picture
       WIDTH = 190
       HEIGHT = 136
@@ -98,14 +100,19 @@ module YellowTrack
 
       private
 
+      # One mark for whatever is screwed, hung or set.
       def dot(at) = @pen.circle(at, 5, "runs")
 
+      # The aligners that the set is fitted with; nil without any.
       def aligner = @set.fitted.aligner
 
+      # The track's line over the floor, mm.
       def mount = @set.track.mount_height
 
+      # Where the panels end, mm over the floor's datum.
       def foot = @plan.figures.finished_floor + @set.gap
 
+      # Points along the floor at one height, each with its figure.
       def places(list, height)
         at = list.map { |x| @frame.at(x, height) }
         at.each { |place| dot(place) }
@@ -120,8 +127,10 @@ module YellowTrack
         end
       end
 
+      # A length at its point.
       def figure(at, mm) = @pen.text(at, @printer.short(mm), "figure")
 
+      # The numbers alone: what they are of stands in the step.
       def description = numbers.map { |mm| @printer.short(mm) }.join(", ")
 
       # What stands at the place.

@@ -5,6 +5,8 @@ module YellowTrack
     # The opening in its wall, from the room and under it from above, with the facts
     # around it: what is read is drawn with its figure, what is not read yet dashed
     # with a question mark (handbook 3, "Facts first").
+    # A fitter who stands before the wall sees from it what is still to be read: what is dashed. Nothing is to scale
+    # but the opening's width, and what stands along it.
     class Surroundings < Picture
       WIDTH = 400
       HEIGHT = 470
@@ -47,20 +49,26 @@ module YellowTrack
           wall.bears_load].select { |key| @survey[key].nil? } + (studs? ? [] : ["wall.studs"])
       end
 
+      # A solid wall has none, and that is a reading too.
       def studs? = @survey["wall.solid"] == true || (@survey["wall.studs"] || []).any?
 
+      # The opening's two sides on the picture; everything along the wall is measured from the left one.
       def left = OPENING[0]
 
       def right = OPENING[0] + OPENING[2]
 
+      # Along the wall all is to scale, by the opening's width.
       def scale = OPENING[2] / @wide
 
       def x(mm) = left + mm.to_f * scale
 
+      # A figure in the fitter's unit, or the question mark that asks for it.
       def say(key) = @survey[key].then { |length| length.is_a?(Rational) ? @printer.short(length) : UNREAD }
 
+      # What is not read looks like a tape that is still to be held.
       def css(key) = open.include?(key) ? "tape unread" : "seen"
 
+      # From the wall's face inwards: the opening is cut out of it, and facts lie over both.
       def front
         @pen.rect([EDGE, 30], [WIDTH - 2 * EDGE, FLOOR - 30], "wall")
         @pen.rect([left, OPENING[1]], [OPENING[2], OPENING[3]], "face")
@@ -80,12 +88,14 @@ module YellowTrack
         measured(key, [from, y], [to, y], at: [(from + to) / 2.0, y - 6])
       end
 
+      # The line is the ceiling, where the wall above is read; its figure hangs from it.
       def ceiling
         @pen.line([EDGE, 30], [WIDTH - EDGE, 30], css("above"))
         middle = (left + right) / 2.0 + 40
         measured("above", [middle, 30], [middle, OPENING[1]], at: [middle + 16, 50])
       end
 
+      # What the head is of, and the joists that were found over the opening.
       def head
         of = @survey["head.of"]
         @pen.rect([left, OPENING[1] - 14], [OPENING[2], 14], of ? "strip" : "level-shape")
@@ -94,6 +104,7 @@ module YellowTrack
           .each { |at| @pen.circle([x(at), OPENING[1] - 7], 2.5, "dot") }
       end
 
+      # As far as the picture goes: those that were found farther off stand in the plan alone.
       def studs
         return solid if @survey["wall.solid"] == true
 
@@ -102,6 +113,7 @@ module YellowTrack
         @pen.text([EDGE + 6, 46], "studs: #{UNREAD}", "quiet", anchor: "start") unless studs?
       end
 
+      # Where there are no studs to be found.
       def solid = @pen.text([EDGE + 6, 46], "solid wall", "quiet", anchor: "start")
 
       # Skirting and casing, and how far they stand off.
@@ -125,6 +137,7 @@ module YellowTrack
         @pen.text([WIDTH - EDGE - 6, FLOOR - 18], load, "quiet", anchor: "end")
       end
 
+      # The same wall from above, closet behind and room before it: what is thick and deep can be told there only.
       def above
         @pen.text([EDGE, PLAN - 12], "closet", "quiet", anchor: "start")
         [[EDGE, left], [right, WIDTH - EDGE]].each { |from, to| @pen.rect([from, PLAN], [to - from, THICK], "wall") }
@@ -150,6 +163,7 @@ module YellowTrack
         @pen.text(at, say(key), "figure")
       end
 
+      # In words, for whoever does not see it: what is read, then how much is still open.
       def description
         read = {"above" => "free wall above", "beside.left" => "at the left", "beside.right" => "at the right",
                 "wall.projection" => "stands off", "wall.thickness" => "wall thick", "depth" => "depth",

@@ -95,6 +95,7 @@ module YellowTrack
 
       def told(tag, id, words) = "<#{tag} id=\"#{id}\">#{CGI.escapeHTML(words)}</#{tag}>"
 
+      # Writes a tag; what is nil is left out of it.
       def add(tag, words = nil, **attributes)
         @parts << (words ? "<#{tag}#{written(attributes)}>#{CGI.escapeHTML(words.to_s)}</#{tag}>" :
           "<#{tag}#{written(attributes)}/>")
@@ -107,6 +108,7 @@ module YellowTrack
         end
       end
 
+      # Points as SVG has them.
       def list(points) = points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")
 
       # Hundredths of a screen unit are enough, and never "-0.0".

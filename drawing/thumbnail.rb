@@ -44,6 +44,7 @@ module YellowTrack
 
       def high = sides.last
 
+      # An opening's own proportions; a usual one's, where it is not measured.
       def sides
         @sides ||= @outline.fetch("sides").zip(UNKNOWN).map do |read, unknown|
           ((read || unknown) * SCALE).clamp(LEAST, MOST).round

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     # The opening that doors want, for whoever frames it: finished, and dashed the
     # rough one before its linings, from the finished floor.
+    # For somebody who has no plan and no door before him: finished sizes under and beside the opening, rough ones
+    # over and at its other side, so that no figure can be taken for another.
     class ToBuild < Picture
       WIDTH = 460
       HEIGHT = 400
@@ -35,16 +37,20 @@ module YellowTrack
 
       private
 
+      # As it is wanted by design; what may be a little more or less stands in the table.
       def width = @wanted.width[:design]
 
       def height = @wanted.height[:design]
 
+      # The rough opening, where linings come into it; else the finished one.
       def outer = @wanted.rough ? @wanted.rough.values_at(:width, :height) : [width, height]
 
+      # Dashed around the finished one: it is the first that is built, and none of it is seen in the end.
       def rough
         @pen.rect(@frame.at(0, outer.last), outer.map { |side| @frame.length(side) }, "hidden")
       end
 
+      # Finished at the left and below, rough at the right and above.
       def sizes(left)
         dimension = Dimension.new(@pen)
         floor = @frame.y(0)

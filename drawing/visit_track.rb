@@ -8,6 +8,8 @@ module YellowTrack
     # the bare track between them is waiting. What others do stands below, dashed, and what is waited for, each
     # on a line of its own with its words in it or beside it; what holds the job up is drawn thick. Days are one
     # width, those that are shut a gap.
+    # One crew's days along one rail. A visit is as wide as its day, whatever it takes: times are told in words, and
+    # what is drawn is the order and the waits.
     class VisitTrack < Picture
       include AlongDays
 
@@ -70,18 +72,23 @@ module YellowTrack
 
       private
 
+      # As it would be read out: day by day, then the waits.
       def description
         @panels.map { |panel|
           "#{panel.title} on #{panel.date.strftime("%-d %B")}, #{panel.times}: #{panel.lines.join(", ")}."
         }.join(" ") + @boxes.map { |box, _| " #{box.words}: #{box.from[0, 10]} to #{box.to[0, 10]}." }.join
       end
 
+      # The first day begins a little within the picture.
       def edge = LEFT
 
+      # Under the panels: what others do and what dries.
       def below = BELOW
 
+      # Whether the end of the job waits for it.
       def holds?(box) = @chain.any? { |stretch| stretch.at == box.key }
 
+      # Each day with its date; the shop's days and days off have their own shade.
       def column(day, place)
         high = size.last - 12
         today = day.date == @today
@@ -97,11 +104,13 @@ module YellowTrack
         @pen.text([left(place) + 5, HANG + 14], day.note, "quiet", anchor: "start")
       end
 
+      # The rail over all days, and its ends.
       def track
         @pen.rect([LEFT, TRACK], [@lefts.last - LEFT, THICK], "runs")
         [LEFT, @lefts.last].each { |x| @pen.line([x, TRACK - 9], [x, TRACK + THICK + 9], "datum") }
       end
 
+      # A panel from the rail, by two rollers, with what is done that day.
       def hang(panel)
         place = @place[panel.date] or return
         x, width = left(place) + 6, wide(place) - 14
@@ -121,6 +130,7 @@ module YellowTrack
          "aria-description": panel.date.strftime("%-d %B")}
       end
 
+      # Title, times and lines; what does not fit is counted.
       def write(panel, x)
         @pen.text([x, HANG + 20], short(panel.title, FITS - 3), "figure", anchor: "start")
         @pen.text([x, HANG + 37], panel.times, "quiet", anchor: "start")

@@ -72,6 +72,7 @@ module YellowTrack
 
       private
 
+      # Leaders go over all that is drawn before them.
       def leads
         Leads.new(@plan, @moves.lefts, @printer, cut_printer: @cut_printer, front: @front, spread: @spread)
       end
@@ -83,6 +84,7 @@ module YellowTrack
         @strip = FloorStrip.new(@plan, @printer, @spread, top: @above.bottom + CAPTION)
       end
 
+      # What a part of the picture is, at its left.
       def caption(y, words) = @pen.text([LEFT - 14, y], words, "quiet", anchor: "start")
 
       # From each panel's edges, as it stands, down to its plan and its gap.

@@ -3,6 +3,9 @@
 module YellowTrack
   module Files
     # What is at fault in a board file that its schema lets through (handbook 17): each names crew, job and step.
+    # A board file with a job told twice and a road to a house that there is not gives two sentences, each with its
+    # place: "roads[0].between[1]: there is no job …". All of them are found at once, for who mends one wants the rest
+    # too.
     class BoardFaults
       YEARLY = /\A(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])\z/
 
@@ -37,8 +40,10 @@ module YellowTrack
 
       def crew_keys = @crew_keys ||= @read["crews"].map { |crew| crew["key"] }
 
+      # What stands more than once in a list.
       def twice(list) = list.tally.select { |_, times| times > 1 }.keys
 
+      # A day that ends before it begins holds no work, and no plan would ever come to an end.
       def hours
         whole = WorkFile::HOURS.merge((@read["hours"] || {}).compact)
         given = {"hours" => whole, **@read["crews"].to_h { |crew|
@@ -49,6 +54,7 @@ module YellowTrack
         end
       end
 
+      # Keys that are told twice, and hours away that end before they begin.
       def crews
         partly = @read["crews"].flat_map { |crew| (crew["partly"] || []).map { |one| [crew, one] } }
         [*twice(crew_keys).map { |key| fault("crews.#{key}", "the key is there twice.") },
@@ -57,11 +63,13 @@ module YellowTrack
           }]
       end
 
+      # Each job by itself, then what one of its steps says of another.
       def jobs
         [*twice(job_keys).map { |key| fault("jobs.#{key}", "the key is there twice.") },
           *@read["jobs"].flat_map { |job| steps(job) }]
       end
 
+      # As in a work file: the same questions, under the job's own key.
       def steps(job)
         keys = job["steps"].map { |step| step["key"] }
         [*twice(keys).map { |key| fault("jobs.#{job["key"]}.steps.#{key}", "the key is used twice.") },
@@ -88,16 +96,19 @@ module YellowTrack
         [fault("#{name}.days", "others take days, or come by a date (done): one of the two.")]
       end
 
+      # A name that no job of the file has.
       def unknown_job(key, name) = job_keys.include?(name) ? nil : fault(key, "there is no job \"#{name}\".")
 
       def unknown_crew(key, name) = crew_keys.include?(name) ? nil : fault(key, "there is no crew \"#{name}\".")
 
+      # Between two houses that there are, and that are not the same.
       def roads
         (@read["roads"] || []).flat_map { |road|
           road["between"].map { |name| unknown_job("roads.#{name}", name) }
         }.compact
       end
 
+      # What customers were told has to be of a job that there is.
       def told
         (@read["told"] || []).flat_map { |one|
           [unknown_job("told.#{one["job"]}", one["job"]),
@@ -105,12 +116,14 @@ module YellowTrack
         }.compact
       end
 
+      # Whose a job is: a crew that there is.
       def only
         (@read["only"] || {}).flat_map { |job, crew|
           [unknown_job("only.#{job}", job), unknown_crew("only.#{job}", crew)]
         }.compact.uniq(&:key)
       end
 
+      # Every date of the file in one list, by its place, so that each is read by the same rule.
       def dates
         given = {"start" => @read["start"], **listed("off", @read["off"])}
         @read["crews"].each do |crew|
@@ -140,6 +153,7 @@ module YellowTrack
         end
       end
 
+      # When others ended a step is a moment, and no date.
       def ended
         @read["jobs"].flat_map { |job| job["steps"].map { |step| [job, step] } }.filter_map do |job, step|
           next if step["ended"].nil? || StepOfWork.moment(step["ended"])

@@ -50,6 +50,7 @@ module YellowTrack
 
       private
 
+      # All that is wrong at once, or nothing.
       def refuse(faults) = faults.any? ? raise(Faults.new(faults)) : nil
 
       # Crews, jobs and steps by their keys, not by their numbers.
@@ -71,6 +72,7 @@ module YellowTrack
 
       def days(list) = (list || []).map { |text| day(text) }
 
+      # The firm's hours, a crew's own before them.
       def hours(of = nil) = WorkFile::HOURS.merge((@read["hours"] || {}).compact).merge((of || {}).compact)
 
       def calendar

@@ -7,6 +7,8 @@ module YellowTrack
   module Files
     # Kept plans of visits as calendars read them (handbook 14, "iCalendar"): one event a
     # visit, at the site's own clock; looks back as whole days.
+    # A visit of a day is one event, in the time of the place and of no zone: 7:30 stays 7:30 whatever the reader's
+    # clock says. Kept again, it has the same name and the next number, so that a calendar moves it and adds none.
     class CalendarFile
       WORDS = 3 # works that a summary names
 
@@ -45,8 +47,10 @@ module YellowTrack
         job.looks.each { |look| calendar.add_event(look_back(job, look)) }
       end
 
+      # A crew reads its own calendar; the firm all of them.
       def of_crew(visits) = visits.select { |visit| @crew.nil? || visit["crew"] == @crew }
 
+      # When the crew leaves and is back, where, and what is done there.
       def event(job, visit)
         made(job, visit["uid"], visit["sequence"]) do |event|
           event.dtstart, event.dtend = %w[leave back].map { |name| floating(visit[name]) }
@@ -56,6 +60,7 @@ module YellowTrack
         end
       end
 
+      # A day without hours: whoever is near then reads the gaps.
       def look_back(job, look)
         made(job, look["uid"], look["sequence"]) do |event|
           event.dtstart = Icalendar::Values::Date.new(look["date"].delete("-"))
@@ -73,6 +78,7 @@ module YellowTrack
         end
       end
 
+      # A moment without a zone, as the format writes it.
       def floating(moment) = Icalendar::Values::DateTime.new(moment.delete("-:").ljust(15, "0"))
 
       # A visit in a few words: "hang A, B; track C; and 2 more".
@@ -81,6 +87,7 @@ module YellowTrack
         [*all.first(WORDS), *("and #{all.length - WORDS} more" if all.length > WORDS)].join("; ")
       end
 
+      # One step of the visit, with its time.
       def line(job, key)
         step, time = job.steps[key] || {"what" => key.split("-", 2).last}, times(job)[key]
         hours = (time && time["start"]) ? "#{time["start"][11, 5]}–#{time["end"][11, 5]} " : ""

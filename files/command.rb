@@ -31,6 +31,7 @@ module YellowTrack
 
       private
 
+      # One file in, one answer out.
       def whole(file)
         answer = answer(file)
         @output.puts(@lines ? JSON.generate(answer) : JSON.pretty_generate(answer))
@@ -40,6 +41,7 @@ module YellowTrack
         false
       end
 
+      # Many files, a line each: for whoever pipes them on.
       def line(file)
         @output.puts(JSON.generate(answer(file)))
         true
@@ -64,6 +66,7 @@ module YellowTrack
         raise Fault, "#{file}: cannot be read (#{e.class.name.split("::").last}). Give the path of a file."
       end
 
+      # What is no JSON is said with its place, and with what was expected there.
       def parsed(text, name)
         JSON.parse(text.dup.force_encoding("UTF-8").scrub("?"), max_nesting: 20)
       rescue JSON::ParserError => e

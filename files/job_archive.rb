@@ -69,6 +69,7 @@ module YellowTrack
         raise Fault.new("#{words} Nothing of it was read in. Choose a job as Yellow Track saves it.", key: "file")
       end
 
+      # An entry's name and size are asked before any of it is unpacked: what a ZIP says of itself may be made up.
       def look(entry)
         name = entry.name.dup.force_encoding(Encoding::UTF_8).scrub("?")
         refuse("\"#{name[0, 80]}\" is no file of a job.") unless name == MANIFEST || NAMES.match?(name)
@@ -77,6 +78,7 @@ module YellowTrack
         refuse("\"#{name}\" has #{entry.size} bytes; #{MOST_EACH} are the most.") if entry.size > MOST_EACH
       end
 
+      # Two of one name would be taken one over the other; and all of it together has to have room.
       def named_once(entries)
         twice = entries.map(&:name).tally.find { |_, times| times > 1 }
         refuse("\"#{twice.first}\" is in it twice.") if twice
@@ -109,6 +111,7 @@ module YellowTrack
         refuse("Its #{MANIFEST} is no JSON.")
       end
 
+      # What the manifest says is in it: size and sum of each file, by its path.
       def listed(manifest)
         list = manifest["files"] if manifest.is_a?(Hash) && manifest.slice("format", "version") == FORMAT
         unless list.is_a?(Array) && list.all? { |one| one.is_a?(Hash) && one["path"].is_a?(String) }

@@ -3,6 +3,8 @@
 module YellowTrack
   module Files
     # Reads a service file (handbook 13): what is known of a door that hangs badly.
+    # A door and what is said of it: {"family": "bifold", "symptoms": ["scrapes"], "findings": {"came": "slowly"}}. A
+    # word that the knowledge base does not have is a fault with those that it has.
     class ServiceFile
       # @param document [Hash] as parsed
       # @return [Diagnosis]
@@ -55,6 +57,7 @@ module YellowTrack
 
       def fault(key, words) = Fault.new(words, key:)
 
+      # What version 1 does not know may not stand in a file that says it is one.
       def newer
         return [] unless @read["version"] == 1
 
@@ -76,6 +79,7 @@ module YellowTrack
       # @return [Knowledge] of the family; of all while there is none
       def known = @known ||= Knowledge.all.families.include?(family) ? Knowledge.of(family) : Knowledge.all
 
+      # Every symptom that is said has to be one that such a set can have.
       def told
         twice = symptoms.tally.select { |_, times| times > 1 }.keys
         twice.map { |key| fault("symptoms.#{key}", "told twice. Once is enough.") } +
@@ -89,6 +93,7 @@ module YellowTrack
         "only of a set with #{known.things.fetch(symptom.if).words}." if symptom.if && things[symptom.if] == false
       end
 
+      # Every finding has to be one that is asked, and its answer one that it takes.
       def found
         chosen = known.symptoms.values_at(*symptoms).compact
         likelihoods = Diagnosis::Likelihoods.new(chosen)
@@ -132,6 +137,7 @@ module YellowTrack
         "no telephone tells that: it is measured, or needs #{finding.needs}. Leave it out."
       end
 
+      # What is named twice was meant to be another, mostly.
       def twice(name)
         listed(name).tally.select { |_, times| times > 1 }.keys
           .map { |key| fault("#{name}.#{key}", "named twice. Once is enough.") }
@@ -143,6 +149,7 @@ module YellowTrack
           .filter_map { |key| (words = wrong_cause(key)) && fault("mended.#{key}", words) }
       end
 
+      # A cause that is mended has to be one of such a set.
       def mend
         key = @read["mend"]
         (key && (words = wrong_cause(key))) ? [fault("mend.#{key}", words)] : []

@@ -5,6 +5,8 @@ require "date"
 module YellowTrack
   module Files
     # Reads a work file (handbook 14): the steps of a job, its days and hours.
+    # Steps of a job with what each comes after: a ring of them, A after B after A, could never begin, and is told by
+    # its members.
     class WorkFile
       WEEK = %w[mon tue wed thu fri].freeze
       HOURS = {"from" => 450, "to" => 990}.freeze
@@ -35,6 +37,7 @@ module YellowTrack
 
         private
 
+        # Whether a step comes after itself by way of others; what was seen is not looked at again.
         def reaches?(key, goal, open, seen:)
           (open[key] || []).any? do |one|
             one == goal || (!seen.include?(one) && reaches?(one, goal, open, seen: seen << one))
@@ -63,6 +66,7 @@ module YellowTrack
 
       def refuse(faults) = faults.any? ? raise(Faults.new(faults)) : nil
 
+      # Whether steps can be looked at one by one: of a list that is none nothing more is said.
       def whole? = @read["steps"].is_a?(Array) && @read["steps"].all? { |step| step && step["key"] && step["place"] }
 
       # A step is named by its key, not by its number.
@@ -113,6 +117,7 @@ module YellowTrack
           *@read["steps"].flat_map { |step| wrong(step, keys) }]
       end
 
+      # What is wrong with one step: its length, what it leaves out, and what it comes after.
       def wrong(step, keys)
         name = "steps.#{step["key"]}"
         afters = (step["after"] || []).map { |after| after["step"] }
@@ -121,6 +126,7 @@ module YellowTrack
         }].compact
       end
 
+      # A step longer than a crew's day fits on none.
       def too_long(step, name)
         return if step["place"] == "other" || step["minutes"].nil? || step["ended"]
 

@@ -3,6 +3,8 @@
 module YellowTrack
   module Practice
     # What a screw can take out of a hung panel's gaps, and what it cannot (handbook 8, 15).
+    # Gaps that taper by 3 over a panel whose screws go 5 up and 5 down: the screws even it. By 25, more than twice
+    # their whole way, a roller is off. A gap that is wide in the middle alone is a bow, which no screw takes out.
     class CanAdjust < HungDrill
       KEY, NAME = "can-adjust", "Can adjust, cannot"
       LEARN = "A taper goes by the screws, as far as they reach; a bow stays; more than twice the screws' whole way " \
@@ -37,6 +39,7 @@ module YellowTrack
 
       private
 
+      # Gaps of the kind that is to be asked, made from the panel's true shape and not from an answer.
       def hung
         @kind = site.pick(kinds)
         close = level == 5
@@ -61,6 +64,7 @@ module YellowTrack
 
       def asked(_set) = "What can the adjusters do for these gaps?"
 
+      # What the screws can do: without their way nobody can tell the end from the middle of it.
       def given(_bench)
         up, down = %w[adjust.up adjust.down].map { |key| @set.kit.fetch(key) }
         {**super, "each hanger's way" => "#{@printer.with_unit(up)} up, #{@printer.with_unit(down)} down, now at mid",
@@ -75,6 +79,7 @@ module YellowTrack
          "floor gap, at least" => @set.kit.fetch("gap.least")}
       end
 
+      # The answer is asked of the core, which has to come to what was drawn; where it does not, another is drawn.
       def parts(bench)
         answer = bench.answer([])
         kind = CanAdjust.verdict(answer)
@@ -87,6 +92,7 @@ module YellowTrack
       # Only where it comes to what was to be asked.
       def draw = super&.then { |made| made if made.parts.first.answer == @kind }
 
+      # A bow may stand beside a taper: then the screws take out their part, and the bow is told for itself.
       def bow(answer)
         gaps = answer.work["adjust.bow"].values
         Part.new(key: "bow", label: "the bow", kind: :length, answer: answer.bow, entry: answer.work["adjust.bow"],

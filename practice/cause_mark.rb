@@ -42,10 +42,12 @@ module YellowTrack
 
       def right? = given.cause == part.answer.cause
 
+      # The door was taken off for what was asked while something still told with it hanging.
       def early
         Slip.new("the door came off too early", given) if door.early?(given.asked)
       end
 
+      # The likeliest was named, as it was before anything was asked.
       def unasked
         Slip.new(WhatAils::TOLD, given) if given.cause == door.likeliest
       end

@@ -3,6 +3,8 @@
 module YellowTrack
   module Practice
     # Which piece comes from which bar: offcuts of the rack, and new bars (handbook 7).
+    # Six pieces, two offcuts of the rack and new bars of 2400: which piece comes from which bar, so that the least is
+    # bought. What seems the best is to take the longest piece first, and a new bar goes for it.
     class CutFrom < Drill
       KEY, NAME = "cut-from", "What is it cut from"
       LEARN = "As little bought as can be, then the fewest bars, then the longest offcut: a kerf between two pieces, " \
@@ -46,6 +48,7 @@ module YellowTrack
       # A short offcut and four pieces: the longest that it takes alone wastes a new bar.
       #
       # @param beside [Integer, nil] grains that go into the new bar too
+      # It is what makes taking the longest first wrong: two others fill that offcut better.
       def trap(beside)
         one, two = [site.about(300..420), site.about(300..420)].sort
         offcut = one + two + @kerf + near(4..30)
@@ -65,10 +68,12 @@ module YellowTrack
 
       def grains(mm) = (mm / site.grain).round
 
+      # A bar of the rack, which costs nothing: it is there.
       def offcut(length, place)
         {"length" => site.told(length), "price" => 0, "count" => 1, "name" => "offcut #{place + 1}"}
       end
 
+      # Pieces by letters, in the order in which they are listed.
       def named(lengths)
         lengths.each_with_index.map { |length, place| {"name" => "A-#{place + 1}", "length" => site.told(length)} }
       end
@@ -83,6 +88,7 @@ module YellowTrack
       end
 
       # Where one sharing alone is the best.
+      # Where two sharings are as good, neither is the answer, and another rack is drawn.
       def parts(rack)
         return unless rack.best_ones.length == 1
 
@@ -97,6 +103,7 @@ module YellowTrack
       # Words of the slips that a level's question has to tell from the answer.
       def needed = [RACK, (KERF_FORGOTTEN if level >= 2), (LONGEST if level >= 3)].compact
 
+      # Those that come to another sharing here: without a kerf, say, the pieces may go as they went.
       def slips(rack)
         none = rack.with_kerf(0r).best
         {RACK => rack.without_offcuts, KERF_FORGOTTEN => (none if none && rack.over(none).positive?),
@@ -105,6 +112,7 @@ module YellowTrack
         end
       end
 
+      # What is bought, and what that leaves over.
       def why(rack)
         "#{CutFrom.bought(rack)}, and the longest offcut is #{rack.longest_offcut(rack.best).to_f.round(1)} mm."
       end
@@ -124,6 +132,7 @@ module YellowTrack
 
       def asked(_set) = "Which piece comes from which bar?"
 
+      # The kerf and the bars that can be bought; pieces and rack stand in the picture.
       def given(rack)
         {"kerf" => mm(@document["kerf"]), "a new bar" => rack.bars.last.length}
       end

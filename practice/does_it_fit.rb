@@ -3,6 +3,8 @@
 module YellowTrack
   module Practice
     # Doors of a given height: whether they go in, and what is built for them (handbook 15).
+    # Doors of 2327 where a kit with a drop of 39 and a least gap of 5 leaves less: too tall, whatever is built. With
+    # the drop forgotten they would seem to go in with something built at the head.
     class DoesItFit < Drill
       KEY, NAME = "does-it-fit", "Fits, fits if, does not"
       LEARN = "Level height less the kit's drop, the gap and what is still laid, beside the door's own height: too " \
@@ -14,6 +16,7 @@ module YellowTrack
 
       private
 
+      # The height that would be cut is worked out first, and the doors are given as so much over or under it.
       def drawn
         document = site.document(1100..1700, 2000..2400)
         set = sliding
@@ -26,6 +29,7 @@ module YellowTrack
 
       def asked(_set) = "Do the doors go in at this height, and what is built for them?"
 
+      # Every limit that a verdict can turn on; the spec looks that none is missing.
       def given(plan)
         height = plan.working["gap"].values
         {"the doors' height" => height[:height], "the kit's drop" => height[:drop],
@@ -34,6 +38,7 @@ module YellowTrack
          "the kit's gap, most" => plan.working["build.least"].values[:most_gap]}
       end
 
+      # What is built is a length, and asked only where something is built at all.
       def parts(plan)
         verdict = judged(plan, plan.working["gap"].value)
         choice = Part.new(key: "verdict", label: "the doors", kind: :choice, answer: verdict, options: VERDICTS,
@@ -74,6 +79,8 @@ module YellowTrack
          "the gap was taken at the floor's low point" => gap.value + level.fetch(:high_floor)}
       end
 
+      # The verdict of any gap, by the ledger's own formulas with that gap put in: so a slip is judged as the answer
+      # is.
       def judged(plan, gap)
         least, most = %w[build.least build.most].map do |key|
           plan.working[key].then { |entry| Formula.of(entry.formula).value({**entry.values, gap:}) }
@@ -83,6 +90,7 @@ module YellowTrack
         least.positive? ? "build" : "fits"
       end
 
+      # Each of the same slips, carried on to what would then be built.
       def needed(entry, plan)
         changed(plan).map { |words, gap| slip(words, entry, gap:) }
       end

@@ -87,6 +87,7 @@ module YellowTrack
         plan if plan.whole?
       end
 
+      # All that a question is made of, once it has parts.
       def posed(worked, parts)
         Question.new(drill: self.class::KEY, level:, seed: @seed, file:, document: @document, subject: @subject,
           units: site.units, asked: asked(@document["set"]), parts:, given: given(worked), grain: site.grain, play:)
@@ -126,6 +127,7 @@ module YellowTrack
         end
       end
 
+      # At the last level a slip has to come near as well: telling it from the answer is what is practised.
       def distinct?(question)
         return false if level == Drills::LEVELS.max && !close?(question)
 

@@ -4,11 +4,14 @@ module YellowTrack
   module Practice
     # Where the floor guide goes between two panels that pass (handbook 4): on the drawing,
     # from the left jamb.
+    # Panel B begins at 568 and laps panel A by 29: the guide goes to 568 + 29 ÷ 2 = 582.5. At 568 or 597 one of the
+    # panels runs off it.
     class GuidePlace < Drill
       KEY, NAME = "guide-place", "Where does the guide go"
       LEARN = "A guide goes in the middle of the lap, with both panels closed, and holds every lane that passes it. " \
         "A pivot goes its side gap and its inset from the jamb."
       LANES = {"both" => "both lanes", "front" => "the front lane alone", "rear" => "the rear lane alone"}.freeze
+      # Narrow laps make a guide's place exact: at the last level a few millimetres are all that there is.
       LAPS = {1 => 50..70, 2 => 28..60, 3 => 28..60, 4 => 28..60, 5 => 22..28}.freeze # mm
 
       private
@@ -25,6 +28,7 @@ module YellowTrack
         folding(site.document(700..1100, 2000..2300), inset: site.about(20..38))
       end
 
+      # The same drill asks for a guide and for a pivot: both are a place on the drawing, found from the left jamb.
       def asked(_set)
         @pivot ? "How far from the left jamb does the pivot of the pair go?" :
           "How far from the left jamb does the guide of the two panels go, and what does it hold?"
@@ -40,6 +44,8 @@ module YellowTrack
         {"panel B begins at" => values[:left_edge], "they lap" => values[:lap]}
       end
 
+      # Beside the place it is asked what the guide holds, for one that holds a single lane lets the other panel
+      # swing.
       def parts(plan)
         return [pivot(plan)] if @pivot
 
@@ -69,6 +75,7 @@ module YellowTrack
       # A guide is never nearer to an edge of its lap than half of the least one.
       def close?(_question) = true
 
+      # Either end of the lap, and the middle of the opening as it is met with one panel slid open.
       def places(entry)
         lap = entry.values.fetch(:lap)
         [slip("that is where the lap begins", entry, lap: 0), slip("that is where the lap ends", entry, lap: lap * 2),

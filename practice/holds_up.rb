@@ -3,10 +3,13 @@
 module YellowTrack
   module Practice
     # A small job: which wait decides its end, and how many visits it takes (handbook 14).
+    # Two openings, one whose paint dries for a day and one whose covering others lay for three days: the covering
+    # decides, though painting is the longer work, and the crew comes twice.
     class HoldsUp < Drill
       KEY, NAME = "holds-up", "What holds it up"
       LEARN = "The end is decided by the longest chain of work and waits, not by the longest work; steps that can " \
         "wait share a trip, and what dries stays away for its hours."
+      # What an opening waits for, one kind each: two of them dry, two are done by others.
       KINDS = %w[paint filler covering order].freeze
       DRIES = %w[paint filler].freeze
       WAITS = {"paint" => "paint drying", "filler" => "filler setting", "covering" => "the floor layer",
@@ -31,6 +34,7 @@ module YellowTrack
 
       def file = "visits"
 
+      # What dries is always among them: a visit that is put off for it is the point of the second question.
       def drawn
         kinds = KINDS.shuffle(random: site.random)
         kinds = [site.pick(DRIES), *kinds].uniq # what dries is always among them
@@ -40,8 +44,10 @@ module YellowTrack
          "steps" => @kinds.flat_map { |letter, kind| send(kind, letter) }}
       end
 
+      # Round tens at the first level, fives from there on: nobody is to fight with odd minutes.
       def minutes(range) = (level == 1) ? site.random.rand(range) / 10 * 10 : site.random.rand(range) / 5 * 5
 
+      # A step of the work file; what it waits for is hours after the step before, or nothing.
       def step(letter, key, what, place:, range:, after: nil, **wait)
         {"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => place,
          "minutes" => minutes(range), "hands" => 1,
@@ -54,12 +60,14 @@ module YellowTrack
 
       def told(wait) = wait.transform_keys(&:to_s)
 
+      # Taken off, painted and rehung once it is dry: two visits, whatever else there is.
       def paint(letter)
         [step(letter, "coat", "take off, paint", place: "site", range: 40..200),
           step(letter, "rehang", "rehang", place: "site", range: 20..60, after: "coat",
             hours: hours([16, 24], [12, 16, 24, 36, 48, 60]))]
       end
 
+      # Glued and sanded: as paint, with other hours.
       def filler(letter)
         [step(letter, "fill", "fill and glue", place: "site", range: 30..200),
           step(letter, "sand", "sand", place: "site", range: 20..60, after: "fill",
@@ -70,12 +78,15 @@ module YellowTrack
 
       def order(letter) = others(letter, "order", "the doors come")
 
+      # Days of somebody else's, and what the crew does once they are over.
       def others(letter, key, what)
         [{"key" => "#{letter}-#{key}", "opening" => letter, "what" => what, "place" => "other",
           "days" => site.pick((level == 5) ? 2..3 : 1..5)},
           step(letter, "hang", "hang and adjust", place: "site", range: 40..240, after: key)]
       end
 
+      # Whole days that are said easily, then odd ones; at the last level so that days and hours come close to each
+      # other.
       def hours(round, any)
         return site.pick(CLOSE) if level == 5
 
@@ -90,6 +101,7 @@ module YellowTrack
       def given(_visits) = {"the crew begins" => START, "road, each way" => "#{@document["travel"]} minutes",
                             "a day" => "7:30 to 16:30, on site less the road"}
 
+      # Two answers: what the end waits for, and on how many days the crew drives.
       def parts(visits)
         @held = waits(visits)
         return if @held.empty?
@@ -137,6 +149,7 @@ module YellowTrack
         end
       end
 
+      # The same job with one opening's wait a day longer: whether that would change what decides.
       def longer(letter)
         @document["steps"].map do |step|
           next step unless step["opening"] == letter
@@ -155,6 +168,7 @@ module YellowTrack
         waited.map { |one| visits.model.steps[one.place].opening }.uniq
       end
 
+      # What is taken for the answer by somebody who adds minutes and forgets that waits go on overnight.
       def longest_work
         @document["steps"].group_by { |one| one["opening"] }
           .max_by { |_, steps| steps.sum { |one| one["minutes"] || 0 } }.first
@@ -168,12 +182,14 @@ module YellowTrack
         @read.call(file, @document.merge("steps" => steps))
       end
 
+      # The chain is told with it: read from its end, it shows what each step waited for.
       def wait(answer, longest, visits)
         Part.new(key: "wait", label: "what decides the end", kind: :choice, answer:,
           options: @kinds.to_h { |letter, kind| [letter, "#{letter}: #{WAITS.fetch(kind)}"] },
           slips: [Slip.new("that is the longest work, not the longest chain", longest)], why: HoldsUp.chained(visits))
       end
 
+      # One more is what comes of a day for each step, fewer of paint that dries while one waits beside it.
       def trips(visits, count, dry)
         days = visits.rows.select(&:trip).map { |row| calendar(visits).told(calendar(visits).morning(row.day))[0, 10] }
         Part.new(key: "visits", label: "visits", kind: :count, answer: count,

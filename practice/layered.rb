@@ -3,6 +3,8 @@
 module YellowTrack
   module Practice
     # The layers that a jamb's packing is built up from (handbook 7).
+    # A packing of 23 from a stock of 38 to 1: 4, 1 and 18 from the jamb out. The thickest stands outside, where it
+    # takes the paint; 18 and 6 would be over, 1, 3, 1 and 18 a layer too many.
     class Layered < Drill
       KEY, NAME = "build-up", "Build it up"
       LEARN = "Never over the target, as close under it as can be, then the fewest layers, then the thicker; outside " \
@@ -23,6 +25,7 @@ module YellowTrack
 
       private
 
+      # The jamb is packed on one side alone: the build-up is asked, not the sharing over two jambs.
       def drawn
         target = (site.pick(TARGETS.fetch(level)) / site.grain).round
         site.document(1300..1700, 2000..2300).merge("set" => sliding(packing: {"left" => site.told(target)}))
@@ -30,6 +33,7 @@ module YellowTrack
 
       def asked(_set) = "Which layers build up the packing of the left jamb, from the jamb out?"
 
+      # What the plan wants between the jambs, and the thicknesses in stock.
       def given(plan)
         width = plan.working["sizing.width"].value
         told = (level < 3) ? {"packing" => @built.target} :

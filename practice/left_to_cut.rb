@@ -3,6 +3,8 @@
 module YellowTrack
   module Practice
     # A slab made into the panel: what comes off its foot, or is glued on it (handbook 7).
+    # A slab of 2238 for a panel of 2209: 29 come off its foot. Of a solid foot of 28 nothing is left then, so it is
+    # glued back in.
     class LeftToCut < Drill
       KEY, NAME = "left-to-cut", "What is left to cut"
       LEARN = "Slab less panel, off the foot; a hollow core keeps 10 of its solid foot, or the block is glued back " \
@@ -14,6 +16,7 @@ module YellowTrack
 
       private
 
+      # Mostly too long; what is too short asks for its lipping instead, which is glued on and planed back.
       def drawn
         document = site.document(1100..1700, 2000..2300)
         set = sliding(makeup: [{"material" => site.pick(["hollow core", "solid timber"])}])
@@ -35,6 +38,7 @@ module YellowTrack
 
       def short? = @short
 
+      # From the third level on the panel's own height has to be worked out, and what that takes is given.
       def given(plan)
         panel = plan.working["panels.height"]
         of_it = (level < 3) ? {"the panel is to be high" => panel.value} :
@@ -48,6 +52,7 @@ module YellowTrack
 
       def hollow? = @subject["makeup"].first["material"] == "hollow core"
 
+      # Under a hollow slab the solid foot is asked for beside the length: cut through it and the core is open.
       def parts(plan)
         @short = plan.working["alter.lipping"].value.positive?
         return [lipping(plan)] if short?
@@ -57,6 +62,7 @@ module YellowTrack
         hollow? ? [foot, block(foot.answer)] : [foot]
       end
 
+      # Three more than is missing: they are planed back once the glue is dry.
       def lipping(plan)
         part(plan, "alter.lipping", "lipping", under: "it is planed short, and the floor gap gapes",
           slips: ->(entry) {
@@ -66,6 +72,7 @@ module YellowTrack
           })
       end
 
+      # The number that stands on the panel's drawing, and those of a panel worked out without one of its terms.
       def feet(entry, plan)
         panel = entry.values.fetch(:panel)
         [Slip.new("that is the panel's height: it was measured from the wrong end", panel),
@@ -83,6 +90,7 @@ module YellowTrack
          "the covering was forgotten" => level.fetch(:covering)}.reject { |_, mm| mm.zero? }
       end
 
+      # What has to happen to the solid foot, by what is left of it.
       def block(cut)
         left = Alter::FOOT - cut
         answer = (left < Alter::FOOT_KEPT) ? "back" : "stays"

@@ -3,14 +3,19 @@
 module YellowTrack
   module Practice
     # Rough opening, wall and longest screw of a pocket (handbook 6).
+    # A clear opening of 720 in a wall of 20 mm studs and 12.5 mm boards, say: the rough opening is 20 + 720 + 760 +
+    # 12 = 1512, the wall 36 + 2 × 7 + 2 × 20 + 2 × 12.5 = 115, the longest screw 12.5 + 20 − 3 = 29.5. Who forgets
+    # the pocket frames 752, and opens the wall again.
     class PocketFrame < Drill
       KEY, NAME = "pocket-frame", "Pocket frame"
       LEARN = "The clear opening, one pocket for each leaf and the clearance at its ends; the wall is the leaf, its " \
         "air, studs and boards on both sides."
+      # As it would be for one leaf: what somebody works who overlooks that the other leaf has its own pocket.
       ONE = "clear + depth + end clearance"
 
       private
 
+      # Two leaves only from the third level on: the pocket that counts twice is the slip they bring with them.
       def drawn
         leaves = (level < 3) ? 1 : site.pick([1, 2])
         width = (leaves == 2) ? 1200..1800 : 650..950
@@ -24,6 +29,7 @@ module YellowTrack
           "#{(set["leaves"] == 1) ? "one leaf" : "two leaves"}?"
       end
 
+      # What each answer costs that comes out wrong is told with it: a wall too thin rubs, a screw too long scores.
       def parts(plan)
         [part(plan, "pocket.rough_width", "rough width", slips: method(:widths),
           under: "the frame does not go between the studs: the wall is opened again"),
@@ -32,6 +38,7 @@ module YellowTrack
             over: "its point stands in the pocket and scores the leaf")]
       end
 
+      # All that the three sums have in them beside the readings, so that nothing has to be looked up.
       def given(plan)
         keys = %w[pocket.rough_width pocket.wall pocket.longest_screw]
         rough, wall, screw = keys.map { |key| plan.working[key].values }
@@ -40,6 +47,7 @@ module YellowTrack
          "stud" => wall[:stud], "board" => wall[:board], "left in hand under a screw" => screw[:short]}
       end
 
+      # A wall with two pockets is told by its own formula; only there can one of them be forgotten.
       def widths(entry)
         lining, clear = entry.values.values_at(:lining, :clear)
         two = entry.formula.include?("2 × depth")

@@ -4,6 +4,8 @@ module YellowTrack
   module Practice
     # Which reading is wrong, and by about how much (handbook 2): ten readings and a floor,
     # one of them with a slip in it, or none at the last level.
+    # Ten readings of which one, the rising diagonal, say, is 24 mm too long. The right height would explain it nearly
+    # as well; diagonals slip more often, so the diagonal is read first.
     class ReadOpening < Drill
       KEY, NAME = "read-opening", "Read the opening"
       LEARN = "Widths, heights, diagonals and leans check each other: the one that goes with none of the rest is " \
@@ -27,6 +29,8 @@ module YellowTrack
 
       private
 
+      # Drawn from corners that are true and read without fault; then one reading is spoilt, so that the answer is
+      # known before anything is solved.
       def drawn
         width, height = site.about(1100..2400), site.about(2000..2400)
         @true = corners(width, height)
@@ -68,6 +72,7 @@ module YellowTrack
         [key, by]
       end
 
+      # As an opening file has it: readings in their groups, the floor from its lower end up.
       def document(readings, width)
         survey = readings.each_with_object({}) do |(key, grains), made|
           group, place = key.split(".")
@@ -95,6 +100,7 @@ module YellowTrack
       # At the last level mostly nothing is wrong, else it departs by little.
       def close?(_question) = true
 
+      # A second reading nearly as far off would be as good an answer, and the question none.
       def alone?(closure)
         worst = closure.residuals.transform_values { |residual| residual.w.to_f.abs }
         return worst.values.max < Survey::Closure::LIMIT * ALONE if @wrong == NONE
@@ -102,12 +108,14 @@ module YellowTrack
         worst.except(*closure.suspects).values.max <= worst.fetch(@wrong) * ALONE
       end
 
+      # Every reading is offered, and that none of them is wrong.
       def blamed(closure)
         options = closure.residuals.keys.to_h { |key| [key, key.tr(".", " ")] }.merge(NONE => "none: they agree")
         Part.new(key: "wrong", label: "wrong reading", kind: :choice, answer: @wrong, options:, slips: blames,
           why: why(closure))
       end
 
+      # Where another reading would explain it as well, that is said: the closure cannot tell them apart either.
       def why(closure)
         return "No reading departs from the others by more than a tape does." if @wrong == NONE
 
@@ -116,12 +124,15 @@ module YellowTrack
         height ? "#{told} A slip in #{height.tr(".", " ")} would look the same; diagonals slip more often." : told
       end
 
+      # What somebody blames who looks at the largest number: the height that the diagonal spans, or a lean that is
+      # true.
       def blames
         height = HEIGHTS[@wrong]
         leans = %w[leans.left leans.right].map { |key| Slip.new("an honest lean was taken for a slip", key) }
         [(Slip.new("that height is blamed for its diagonal", height) if height), *leans].compact
       end
 
+      # As the closure tells it, not as it was put in: by how much the reading departs from what the rest say.
       def by(closure)
         residual = closure.residuals.fetch(@wrong)
         slip = residual.slip.round(1).to_r

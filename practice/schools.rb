@@ -4,6 +4,9 @@ module YellowTrack
   module Practice
     # Where trained people disagree: which school, and by a reason that holds in this
     # situation (the places of the handbook that say "Two schools").
+    # A groove for the guide or guides at the sides, in a bottom rail of 25 mm, say: a groove of 7 would leave 9 mm of
+    # wood at each side and 6 are enough, so that a groove would be too weak does not hold here; that it hides the
+    # guide does.
     class Schools < Drill
       KEY, NAME = "schools", "Two schools"
       LEARN = "Both schools are right, each with its reason: what counts is whether the reason holds here."
@@ -16,6 +19,7 @@ module YellowTrack
 
       private
 
+      # The place is drawn first, and then makes an opening in which its question turns up.
       def drawn
         @place = site.pick(PLACES).new(site, level)
         @place.document(self)

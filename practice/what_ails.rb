@@ -3,6 +3,8 @@
 module YellowTrack
   module Practice
     # A symptom, findings at their price in minutes, and the cause to be named (handbook 13).
+    # A door that is drawn has a cause, which nobody is told, and what would be found of it. Who asks gets findings
+    # one by one, each at its minutes, and names the cause when he is sure: quickly is well, too early costs a trip.
     class WhatAils < Drill
       KEY, NAME = "what-ails", "What is wrong with it"
       LEARN = "What tells most for its minutes is asked first; a cause is named once it has nine tenths of it; where " \
@@ -25,12 +27,14 @@ module YellowTrack
       OF = {1 => 4, 2 => 6, 3 => 9, 4 => 12, 5 => 12}.freeze # causes, the likeliest but one first
       LIKELY = 0.02 # share, before anything is asked, of a cause that is drawn
       TOLD = "the likeliest was named before it was asked"
+      # What made-up doors do not have, so that a drill asks nothing about them.
       LACKING = %w[neighbour damper half_jamb infill].to_h { |thing| [thing, false] }.freeze
 
       private
 
       def file = "service"
 
+      # No finding yet: what is found is given out as it is asked for.
       def drawn
         set = site.pick(SETS)
         {"format" => "yellow-track/service", "version" => 2, **set, "set" => LACKING, "door_down" => false,
@@ -61,6 +65,7 @@ module YellowTrack
         known.drop(1).first(OF.fetch(level)).select { |one| one.share >= LIKELY }.map(&:cause)
       end
 
+      # Those that have a name; "none of these" is offered by itself, at the end of the list.
       def known = @told.causes.reject { |one| one.cause.none? }
 
       # What would be found under a cause: mostly what it has most, at times another.
@@ -71,6 +76,7 @@ module YellowTrack
         end
       end
 
+      # One of them at random, as often as its chance: nine of ten in one place say yes, the tenth no.
       def drawn_by(chances)
         left = site.random.rand * chances.values.sum
         chances.find { |_, chance| (left -= chance) <= 0 }&.first || chances.keys.last
@@ -83,10 +89,12 @@ module YellowTrack
 
       def play = @door
 
+      # How it hangs and what is said of it: all that somebody knows who stands before it for the first time.
       def given(_door)
         {"the door" => @document["support"] || @document["family"], "it is said" => @told.door.said.first.label}
       end
 
+      # One answer, marked by what was asked before it too (CauseMark).
       def parts(door)
         answer = CauseMark::Said.new(door.best, door.come_to)
         [Part.new(key: "cause", label: "the cause", kind: :cause, answer:, options: options(door),
@@ -105,6 +113,7 @@ module YellowTrack
         {**names, **told.sort_by(&:last).to_h, none.key => "#{none.label}: look by hand"}
       end
 
+      # What the best way asks, one by one, what that came to, and in how many minutes.
       def why(door)
         asked = door.after(door.best).taken.map { |one| "#{one.finding.ask} #{one.answer.tr("_", " ")}" }
         "#{asked.join("; ")}: #{came(door.after(door.best))} in #{door.best_minutes} minutes."

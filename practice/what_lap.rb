@@ -4,6 +4,8 @@ module YellowTrack
   module Practice
     # Panels as they come, in this opening: what they lap, and what packs the opening to the
     # kit's own lap (handbook 4, 15).
+    # Three panels of 736 in a run of 2182: 2208 − 2182 is 26, over two laps 13 each. The kit takes 22 at least, so
+    # the jambs are packed, by 42 in all to come to its own lap of 34.
     class WhatLap < Drill
       KEY, NAME = "what-lap", "What is the lap"
       LEARN = "All panels together less the run is what laps; shared over the laps. Packing is worked out from the " \
@@ -16,6 +18,8 @@ module YellowTrack
 
       private
 
+      # Drawn from the verdict backwards: first what is to come of it, then a lap of that kind, then panels that lap
+      # so.
       def drawn
         panels = site.pick((level < 3) ? [2] : [2, 3])
         document = site.document((panels * 600)..(panels * 800), 2000..2400)
@@ -30,6 +34,7 @@ module YellowTrack
 
       def asked(set) = "What do the #{set["panels"]} panels lap, as they come; do they go in?"
 
+      # The packing is asked only of panels that lap too little: of others there is none.
       def parts(plan)
         @width = plan.working["run"].values[:width]
         lap = part(plan, "laps.lap", "lap", slips: method(:laps))
@@ -42,6 +47,7 @@ module YellowTrack
 
       def kit(key) = @subject.kit.fetch(key)
 
+      # As the core's checks have it, from the kit's two limits.
       def judged(lap)
         return "pack" if lap < kit("lap.least")
 
@@ -53,6 +59,7 @@ module YellowTrack
          "the kit's own lap" => kit("lap.design"), "the kit's lap, most" => kit("lap.most")}
       end
 
+      # Only one slip each: who says "pack" of panels that fit looked at the kit's own lap and not at its least.
       def verdict(lap)
         answer = judged(lap.answer)
         said = (answer == "fits") ? "pack" : "fits"
@@ -73,6 +80,7 @@ module YellowTrack
           })
       end
 
+      # To forget the sharing shows only where there are two laps to share it over.
       def laps(entry)
         laps = entry.values.fetch(:laps)
         [(slip("what is left over was not shared over the laps", entry, laps: 1) if laps > 1),

@@ -4,6 +4,8 @@ module YellowTrack
   module Practice
     # An opening and a set: which reading is taken twice before anything is cut, and from which slip on it would spoil
     # the set (handbook 16). Of what is read alike one reading has to be ahead of all others.
+    # A height at the left that spoils the set from 3 mm on, and that the others show from 12 on only: that is read
+    # again, though a diagonal is longer and a width narrower.
     class WhichOnceMore < ReadOpening
       KEY, NAME = "which-once-more", "Which once more"
       LEARN = "A slip that the other readings show is told anyway; one that the set stands does no harm. What is " \
@@ -74,6 +76,7 @@ module YellowTrack
         [reading(*first), from(*first)]
       end
 
+      # Each reading is offered; slips are those that draw the eye.
       def reading(key, row)
         slips = [Slip.new("that is the largest reading", largest), Slip.new("that is the narrowest place", narrowest),
           Slip.new("the other readings show a slip there anyway", seen_anyway)]
@@ -82,6 +85,7 @@ module YellowTrack
           slips: slips.reject { |slip| slip.value.nil? || slip.value == key }.uniq(&:value), why: why(row))
       end
 
+      # The steps of the core, for nobody can tell 4 from 5 by eye.
       def from(_key, row)
         steps = Sure::STEPS.to_h { |step| [step.to_i.to_s, "#{step.to_i} mm"] }
         way = row.closest.last
@@ -91,6 +95,7 @@ module YellowTrack
           why: way.says)
       end
 
+      # What is taken for the weakest reading by somebody who thinks of the tape's own fault.
       def largest = @rows.keys.max_by { |key| value(key) }
 
       def narrowest = @rows.keys.grep(/\Awidths/).min_by { |key| value(key) }
@@ -100,6 +105,7 @@ module YellowTrack
 
       def value(key) = @subject.survey[key]
 
+      # What the slip does, and from where on the rest would show it.
       def why(row)
         side, way = row.closest
         seen = way.seen ? "the others show it from #{way.seen.to_i} mm on" : "nothing shows it"

@@ -4,6 +4,8 @@ module YellowTrack
   module Practice
     # Which hanger is turned, which way and how far: played until the gaps are even
     # (handbook 8).
+    # A panel that stands higher on its left: five steps of its left hanger, down. The spacing of the hangers and not
+    # the panel's height says how far: by the height it would be fourteen.
     class WhichWay < HungDrill
       KEY, NAME = "which-way", "Which way"
       LEARN = "The taper, by the hangers' spacing over the height, is what one hanger has to rise over the other; by " \
@@ -14,6 +16,7 @@ module YellowTrack
 
       private
 
+      # A taper by so many quarter turns, either way; at the last level at times so little that nothing is turned.
       def hung
         even = level == 5 && site.pick([true, false, false])
         quarters = site.pick(even ? EVEN : QUARTERS.fetch(level)) * site.pick([1, -1])
@@ -34,6 +37,7 @@ module YellowTrack
 
       def play = @bench
 
+      # The answer is moves until the gaps are even, and the first of them is what is compared with slips.
       def parts(bench)
         moves = bench.fewest or return
         return if moves.flatten.all?(&:zero?) && moves.any?

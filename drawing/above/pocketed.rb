@@ -5,6 +5,8 @@ module YellowTrack
     class Above
       # A pocket set in plan: the wall built up around the panel, and where the
       # panel stands.
+      # The wall is as thick on the picture as a hand is broad, for what lies in it has to be told apart: board, stud,
+      # air, leaf.
       class Pocketed < Above
         THICK = 46 # screen units of wall, larger than life
 
@@ -23,6 +25,7 @@ module YellowTrack
         # Screen units of so many millimetres of the wall's thickness.
         def deep(mm) = mm.to_f * THICK / @set.wall.to_f
 
+        # Each side has a pocket or solid wall, and the leaf stands in the middle of its thickness.
         def draw
           left, right = jambs
           wall_part(@from, left, @set.pocket_sides.include?("left"))
@@ -42,6 +45,7 @@ module YellowTrack
           end
         end
 
+        # As thick as it is in its wall, by the same measure.
         def panel(panel, edge, middle) = sliding(panel, edge, middle, thick: deep(@set.thickness), css: "panel slides")
       end
     end

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     class Above
       # The lanes of a sliding set in plan; the lane nearest the room lowest.
+      # Lanes are drawn as far apart as a panel and a finger take, and not to the depth's scale: which runs before
+      # which has to be seen, and the depths are told by the section.
       class Sliding < Above
         LANE = 26
         PANEL = 18
@@ -19,12 +21,15 @@ module YellowTrack
 
         private
 
+        # Lanes are numbered from the front, from 1 on.
         def count = @set.pattern.lanes.max
 
         def foot = top_of_plan + count * LANE
 
+        # The first lane is the nearest to the room, and the lowest on the picture.
         def lane_y(lane) = top_of_plan + (count - lane) * LANE + LANE / 2
 
+        # On the wall the jambs end before the lanes; inside the opening the lanes run between them.
         def draw
           on_wall = @set.covers?
           jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top - 4, to: on_wall ? @top + BAYS + 4 : foot + 4) }

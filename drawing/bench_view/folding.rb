@@ -43,22 +43,27 @@ module YellowTrack
         # Under the head there is room for its gaps, drawn large.
         def top = super - LARGEST - 10
 
+        # As high as leaves room for the gap over it, drawn large.
         def tallest = TALL - LARGEST - 20
 
+        # Closed, a pair is as wide as both its panels.
         def across = 2 * @reading.panel.width
 
         def title = "The pair that pivots with #{@reading.name} at the #{@reading.jamb} jamb"
 
+        # Where each gap's figure stands, beside its end of the leader.
         def spots
           {"top" => [inward(-118), top + 80], "bottom" => [inward(-118), top + tall - 40],
            "pivot" => [inward(-118), top - 30], "lead" => [inward(wide + 128), top + 10]}
         end
 
+        # Where each leader points: the edge that the gap is read at.
         def ends
           {"top" => [inward(0), top + 80], "bottom" => [inward(0), top + tall - 40], "pivot" => [inward(20), top],
            "lead" => [inward(wide - 20), top]}
         end
 
+        # One panel's front stands for the pair: closed, the other lies behind.
         def body
           outline("face")
           @pen.line([inward(wide / 2), top], [inward(wide / 2), top + tall], "seen")

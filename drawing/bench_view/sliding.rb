@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class BenchView
       # A sliding panel: its edge along the jamb, its two hangers.
+      # A panel at its jamb, its gaps drawn many times larger than life, or a millimetre would not be seen to move.
       class Sliding < BenchView
         # What stands at some turning of its hangers: how far it rose at the
         # left one, then how it leans.
@@ -37,8 +38,10 @@ module YellowTrack
 
         private
 
+        # Rounded, or a transform would be longer than what it moves.
         def number(value) = value.round(5)
 
+        # Where the left hanger sits: what a turn raises, and what the panel leans about.
         def roller = @reading.panel.rollers.first
 
         # The panel's left edge.
@@ -52,12 +55,16 @@ module YellowTrack
 
         def title = "Panel #{@reading.name} at #{@reading.edge}"
 
+        # Where gaps are read: near both ends and in the middle.
         def heights = {"top" => top + 26, "middle" => top + tall / 2, "bottom" => top + tall - 26}
 
+        # Where each gap's figure stands, beside its end of the leader.
         def spots = heights.transform_values { |y| [inward(-118), y] }
 
+        # Where each leader points: the panel's edge at that height.
         def ends = heights.transform_values { |y| [inward(0), y] }
 
+        # What does not move: the jamb, the floor and the track.
         def frame
           super
           %w[left right].zip(@reading.panel.rollers) do |hanger, place|
@@ -69,6 +76,7 @@ module YellowTrack
           end
         end
 
+        # What does: the panel, its hangers and its letter.
         def body
           outline("face")
           @pen.text([inward(wide / 2), top + tall / 2], @reading.name, "letter")

@@ -21,6 +21,7 @@ module YellowTrack
 
         private
 
+        # Boards outside, studs between them, closed at the pocket's end and at the other jamb.
         def walls
           [62, 164].each { |y| @pen.rect([44, y], [188, 16], "wall") }
           [60, 180].product([78, 146]).each { |x, y| @pen.rect([x, y], [40, 18], "strip") }

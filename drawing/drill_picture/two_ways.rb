@@ -18,6 +18,7 @@ module YellowTrack
 
         private
 
+        # The same opening once for either school.
         def frame(left)
           @pen.rect([left, 36], [144, 12], "wall")
           @pen.line([left - 6, 208], [left + 150, 208], "cut")

@@ -4,9 +4,12 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that fold, seen from the front at the angle they stand at.
+      # What folds changes its width on the picture, so that faces are drawn from the pose and widths are told of the
+      # closed panels.
       class Folding < Elevation
         private
 
+        # Half jambs stand over the panels, and pivots over those: each is drawn before what it hides.
         def draw
           @set.panels.zip(@moves.spans).each { |panel, (from, to)| face(panel, from, to) }
           rail(@set.track.start, @set.track.mount_height)
@@ -14,6 +17,7 @@ module YellowTrack
           @pen.place("kit.hole.diameter", "pivots.side_gap") { pivots }
         end
 
+        # At both sides and over the head, for the strip goes round.
         def half_jambs
           left, right = @plan.sizing.jambs
           strip = @spread.length(@set.half_jamb)
@@ -22,6 +26,7 @@ module YellowTrack
           @pen.rect([x(left), head], [x(right) - x(left), strip], "strip")
         end
 
+        # One over the head and one at the foot, at each pivot's place.
         def pivots
           @set.pivots.each do |place|
             [foot, foot + @set.height].each { |height| @pen.circle([x(place), y(height)], ROLLER - 1, "runs") }

@@ -10,6 +10,7 @@ module YellowTrack
         private
 
         # What is clear is hatched, and told.
+        # Narrow ones have no room for their words: the hatching says that something is clear, the ledger how much.
         def hatch
           @moves.windows.each do |from, to|
             corner, far = [x(from), head], [x(to), floor]

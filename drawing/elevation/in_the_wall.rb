@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that slide into the wall; the pockets dashed.
+      # More wall than opening is shown: as far as the leaf goes into it at the sides that it goes to.
       class InTheWall < Elevation
         # What of its plan stands along the floor, mm from the left jamb's foot.
         def self.shown(plan)
@@ -19,6 +20,7 @@ module YellowTrack
 
         def opening_right = @plan.sizing.jambs.last
 
+        # The pockets are drawn after the faces: what is dashed has to be seen over a leaf that stands in one.
         def draw
           faces
           @pen.place("pocket.rough_width", "pocket.depth", "pocket.stay") { pockets }
@@ -26,6 +28,7 @@ module YellowTrack
           hangers(@set.track.mount_height)
         end
 
+        # Dashed, for it lies behind the wall's board: where no screw may go deeper than the plan says.
         def pockets
           left, right = @plan.sizing.jambs
           @set.pocket_sides.each do |side|

@@ -7,6 +7,7 @@ module YellowTrack
       class TopHung < Elevation
         private
 
+        # Panels first, then the track that they go behind, their hangers, and the guides at the floor.
         def draw
           faces
           rail(@set.track.start, @set.track.mount_height)

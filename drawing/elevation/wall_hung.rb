@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that hang on the wall and cover the opening from outside.
+      # The panels cover the opening, so that the opening behind is dashed, and so are studs and the board that
+      # carries the rail.
       class WallHung < Elevation
         RAIL = 60 # mm shown above the rail's line
 
@@ -23,8 +25,10 @@ module YellowTrack
 
         def opening_right = @plan.figures.greatest_width
 
+        # A little wall over the rail is shown, or it would be the picture's edge.
         def top = @set.track.mount_height + RAIL
 
+        # From the back to the front: the rail has to lie over the board that it is screwed to.
         def draw
           faces
           edge = @plan.sizing.jambs.map { |jamb| x(jamb) }
@@ -36,6 +40,7 @@ module YellowTrack
           guides(@set.guides.places)
         end
 
+        # Only where the plan has one: into studs that stand right the rail goes by itself.
         def header_board
           return unless @set.wall.board_length
 

@@ -5,6 +5,8 @@ module YellowTrack
     module Paper
       # The firm's board on one sheet of A4, lying: of a week its drawing, where that stays legible, and a row a day
       # under it.
+      # It hangs in the shop, where nobody has a page before him: drawn up to seven days, for more would be too small
+      # to read, and in any case as a table.
       class BoardSheet
         DRAWN = 7 # days, up to which it is drawn
         GAP = 8 # points under the drawing
@@ -31,6 +33,7 @@ module YellowTrack
         private
 
         # @return [Numeric] where the next thing may stand
+        # Nothing of more days, and of a board so wide that its words would come out under nine points.
         def drawn
           return @page.top unless @drawing
 
@@ -43,11 +46,13 @@ module YellowTrack
           @page.top - high * scale - GAP
         end
 
+        # The day, the crew, and what is left for what they do.
         def widths
           column = (@page.wide - DATE) / [@rows.first.length - 1, 1].max
           [DATE, *[column] * (@rows.first.length - 1)]
         end
 
+        # A table that does not fit is cut at its end, and says how many visits are left out.
         def table(from)
           return if @rows.length < 2
 
@@ -66,6 +71,7 @@ module YellowTrack
           [*kept, ["and #{@rows.length - kept.length} more days", *[""] * (widths.length - 1)]]
         end
 
+        # How high a table would come, asked before it is drawn.
         def high(rows, widths, size)
           rows.sum do |row|
             row.each_index.map { |place|

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     module Paper
       # The cut list: each material's bars to scale, and the panels.
+      # For the saw, where hands are gloved and light is poor: bars as they lie, each piece with its code and length,
+      # and what has to come out in writing beside them.
       class CutSheets
         BARS = 20 # on a page
         BAR = 29 # points
@@ -38,6 +40,7 @@ module YellowTrack
         end
 
         # As many materials on a page as there is room for.
+        # Where a page has no room for another bar a new one begins, with the same heading.
         def bars(material, cuts, place)
           high = 20 + cuts.length * BAR
           fresh(@heading) if @room < high
@@ -47,23 +50,27 @@ module YellowTrack
           @room -= high + 6
         end
 
+        # A new page under a heading.
         def fresh(heading)
           @page.begin(heading)
           @room = @page.top - 4
         end
 
+        # Sheets and panels are no bars: they are told in a table, width by height.
         def panels
           @openings.flat_map do |opening|
             opening.parts.sheets.map { |sheet| row(sheet, opening.plan.opening.cut_printer) }
           end
         end
 
+        # A line of the table: code, what it is, its sizes.
         def row(sheet, own)
           [sheet.code, sheet.name, sheet.material, own.short(sheet.width), own.short(sheet.height),
             sheet.area.to_f.round(2).to_s,
             (sheet.waits ? "waits for the track" : "")]
         end
 
+        # Rows as many as a page holds; what is over goes on.
         def sheet(rows)
           fresh(@heading.dup.tap { |heading| heading.title = "Panels" }) if @room < 14 * (rows.length + 9)
           below = @page.table([["code", "what", "of", "wide", "high", "m²", ""], *rows],

@@ -5,6 +5,8 @@ module YellowTrack
     module Paper
       # Where panels are drilled: each face with everything on it and its holes in words, four on a sheet. Panels
       # that are drilled alike share one; both faces of a panel stand beside each other.
+      # Faces four to a sheet, each with its holes in words beside it. Panels that are drilled alike stand there once,
+      # with all their codes.
       class DrillingSheets
         ACROSS = 2
         DOWN = 2
@@ -56,6 +58,7 @@ module YellowTrack
             drilling.grooves.map(&:to_a)]
         end
 
+        # A face in its quarter of the sheet, under its codes.
         def cell(face, across, down)
           wide, high = (@page.wide - AIR) / ACROSS, (@page.top - AIR) / DOWN
           left, top = across * (wide + AIR), @page.top - 2 - down * (high + AIR)
@@ -87,6 +90,7 @@ module YellowTrack
             end
         end
 
+        # "3 × Ø 5, 12 deep, at …": what is set on the drill stands before where it goes.
         def line((purpose, edge, diameter, depth, pilot), list, say)
           ups = list.filter_map(&:y).uniq
           ["#{purpose}, #{edge}: #{list.map { |hole| say[hole.x] }.uniq.join(", ")}",

@@ -7,6 +7,8 @@ module YellowTrack
   module Drawing
     module Paper
       # What a customer gets when doors are handed over (handbook 10): one sheet of A4.
+      # The sheet that stays in the house: what was fitted, how it was left, how it is kept, when we come again, and
+      # who was there.
       class HandOverSheet
         # title and place as they are headed; head over fitted; fitted, open, cautions, lines; gaps, by
         # panel; care, lines by what they are about; names and lines, by who; pictures,
@@ -42,6 +44,7 @@ module YellowTrack
 
         def pdf = @page.pdf
 
+        # Before at the left and after at the right; without pictures the set's drawing has their place.
         def pictures(top)
           return drawing(top) if @content.pictures.empty?
 
@@ -54,6 +57,7 @@ module YellowTrack
           top - PICTURE - 18
         end
 
+        # The set as it hangs, over the whole width.
         def drawing(top)
           return top unless @content.drawing
 
@@ -70,6 +74,7 @@ module YellowTrack
           end
         end
 
+        # What is empty is left out, heading and all.
         def parts
           gaps = @content.gaps.map { |panel, list| "#{panel}: #{list.join(", ")}" }
           [[@content.head, @content.fitted], ["Gaps", gaps], ["Still to be minded", @content.open],
@@ -78,12 +83,14 @@ module YellowTrack
             .reject { |_, lines| lines.empty? }
         end
 
+        # A heading with its lines under it.
         def part(head, lines, size)
           pdf.text(head, size: size + 1, style: :bold)
           lines.each { |line| pdf.text(line, size:, leading: 1) }
           pdf.move_down(size / 2.0)
         end
 
+        # How high it would come in a size of type, asked before any of it is written.
         def measured(size)
           parts.sum do |head, lines|
             pdf.height_of(head, size: size + 1, style: :bold) + size / 2.0 +
@@ -91,6 +98,7 @@ module YellowTrack
           end
         end
 
+        # Both names stand under a line at the sheet's foot, whatever stands above it.
         def names
           width = (@page.wide - 24) / 2
           Signers::WORDS.each_with_index do |(key, label), place|

@@ -64,10 +64,13 @@ module YellowTrack
 
         private
 
+        # A screen's point on paper, whose y runs up.
         def point((x, y)) = [@left + x.to_f * @scale, @top - y.to_f * @scale]
 
+        # By its role: paper has its own, darker ones.
         def colour(role) = Lines::PAPER.fetch(role)
 
+        # Weight and dashes of a line, by its name in the table of lines.
         def stroke(css)
           style = Lines.of(css)
           @pdf.line_width = (style.weight || Lines::PLAIN.weight) * POINTS
@@ -78,6 +81,7 @@ module YellowTrack
           @pdf.stroke_color = @pdf.fill_color = colour(:ink)
         end
 
+        # A shape filled, stroked or both, as its name has it.
         def paint(css, &shape)
           stroke(css) do |style|
             next @pdf.stroke(&shape) unless style.fill

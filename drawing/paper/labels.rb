@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     module Paper
       # A sheet of labels: one for each part, with its code and its length.
+      # Four across and twelve down on a sheet of A4, to be cut out and put on. A code in large type is read at the
+      # saw from two steps away.
       class Labels
         ACROSS = 4
         DOWN = 12
@@ -43,6 +45,7 @@ module YellowTrack
           end
         end
 
+        # Code over its measure, and smaller below what it is: in the order in which they are looked for.
         def put_one((code, what, measure), place)
           wide = @page.wide / ACROSS
           left, top = place % ACROSS * wide, @page.top - 6 - place / ACROSS * HIGH

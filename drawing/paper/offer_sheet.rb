@@ -5,6 +5,8 @@ module YellowTrack
     module Paper
       # An offer on A4 (handbook 10): letterhead and customer, a line an opening with its drawing and its sum, options,
       # discount and tax, the whole, terms, a place for a name.
+      # It is read by somebody who does not fit doors: no costs, no kits' names, no checks. It goes on over as many
+      # sheets as it takes, and no line is cut by a page's end.
       class OfferSheet
         DRAWN = 54 # points high, a line's drawing
         WIDE = 92 # points wide, likewise
@@ -35,6 +37,7 @@ module YellowTrack
 
         def pdf = @page.pdf
 
+        # Title and date stand on every sheet, so that a single one says what it belongs to.
         def begin_page
           @page.begin(Page::Heading.new(title: @content.title, place: @content.place, date: @content.made,
             address: @address))
@@ -54,6 +57,7 @@ module YellowTrack
           put("Doors, fitted and adjusted. Valid until #{@content.valid}.")
         end
 
+        # A new sheet where what comes next would run into the name's place.
         def room!(high) = (@y - high < FOOT) ? begin_page : nil
 
         # A line of text over the whole width.
@@ -65,6 +69,7 @@ module YellowTrack
           @y -= high + 4
         end
 
+        # A picture stands beside its words where the opening has one; higher of the two is the line.
         def line(line)
           left = line.outline ? WIDE + GAP : 0
           width = @page.wide - left - SUM
@@ -80,11 +85,13 @@ module YellowTrack
           @y -= high
         end
 
+        # Sums stand under each other at the right, where a column is added up.
         def sum(text, bold: false, size: 10)
           pdf.text_box(text, at: [@page.wide - SUM - 40, @y], width: SUM + 40, size:, align: :right,
             style: bold ? :bold : :normal)
         end
 
+        # The rule, each sum, and the whole in larger type: it is what is looked for first.
         def sums
           room!(60)
           pdf.stroke_horizontal_line(0, @page.wide, at: @y + 2)
@@ -93,6 +100,7 @@ module YellowTrack
           put(@content.could) if @content.could
         end
 
+        # A sum with what it is for.
         def row(label, amount, size: 10)
           room!(size + 8)
           pdf.text_box(label, at: [WIDE + GAP, @y - 3], width: 200, size:, style: (size > 10) ? :bold : :normal)
@@ -101,6 +109,7 @@ module YellowTrack
           @y -= size + 6
         end
 
+        # Each option by itself, as a difference: taken together they are another offer.
         def options
           return if @content.options.empty?
 
@@ -108,6 +117,7 @@ module YellowTrack
           @content.options.each { |one| line(one) }
         end
 
+        # Terms, as the firm writes them.
         def words
           @content.words.each do |head, text|
             put(head, bold: true)
@@ -115,6 +125,7 @@ module YellowTrack
           end
         end
 
+        # Room for a name and a day: with these it is taken up.
         def name
           pdf.stroke_line([0, 26], [240, 26])
           @page.text("taken up: name, date", at: [0, 22], size: 9)

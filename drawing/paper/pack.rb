@@ -40,11 +40,13 @@ module YellowTrack
 
         private
 
+        # What stands over a sheet of one opening.
         def heading(opening)
           Page::Heading.new(title: "#{opening.letter} · #{opening.name}", place: @job, revision: opening.revision,
             date: @date, address: opening.address)
         end
 
+        # And over one that is the whole job's.
         def whole(title) = Page::Heading.new(title:, place: @job, revision: nil, date: @date, address: @address)
       end
     end

@@ -5,6 +5,8 @@ module YellowTrack
     module Paper
       # Full-size strips to lay on the ends of a panel: where holes are, from either end, and a bar that proves the
       # printer's scale. What lies between is left out; ends that are alike share a strip, whosever they are.
+      # Paper strips at true size, laid to a panel's edge to mark its holes. Printed a hundredth too small they would
+      # spoil a door: so a length to be proved with a rule stands on every sheet.
       class Strips
         BEYOND = 15 # mm of a strip past its last hole
         LONGEST = 186 # mm, what a sheet holds
@@ -63,6 +65,7 @@ module YellowTrack
 
         private
 
+        # Millimetres in points, for the paper has no other scale.
         def mm(length) = (length * Page::MM).to_f
 
         # The ends of a panel's edges that have holes. A hole farther in than a strip is long is read off its end.
@@ -74,6 +77,7 @@ module YellowTrack
           end
         end
 
+        # What a strip shows: its panel, its edge, the holes that lie on it, and which end it is laid to.
         def part(drilling, opening, edge:, holes:, far: false)
           return if holes.empty?
 
@@ -85,10 +89,12 @@ module YellowTrack
         end
 
         # In the unit of its own opening: a job may have both.
+        # Where a hole is, in words, for one that the strip cannot reach.
         def place(hole, at, printer)
           Place.new(at:, across: hole.diameter, says: "#{hole.for} #{printer.short(at)}")
         end
 
+        # A new sheet, with its proof.
         def fresh
           @page.begin(@heading)
           @page.pdf.stroke_line([0, @page.top - 10], [mm(PROOF), @page.top - 10])
@@ -98,6 +104,7 @@ module YellowTrack
           @left = @page.top - 20 + mm(LOW)
         end
 
+        # The strip's outline, its name, its end, and a cross at each hole.
         def strip(part, top)
           deep, long = mm(part.thickness), mm(part.shown)
           @page.text("#{part.codes.join(", ")} · #{part.edge} · from the #{part.datum}", at: [0, top + 13], size: 9,
@@ -122,6 +129,7 @@ module YellowTrack
           @page.text(hole.says, at: [x + 6, y - 3], size: 9, width: 120)
         end
 
+        # Told from the strip's own end, so that nobody measures from the wrong one.
         def beyond(part, hole, y)
           @page.text("#{hole.says}: measure it", at: [along(part, part.shown / 2), y + 4], size: 9)
         end

@@ -4,16 +4,21 @@ module YellowTrack
   module Drawing
     class Responses
       # Of a panel that slides: two hangers.
+      # Two hangers raised alike lift the panel, and raised unlike they lean it. Every state is therefore a place in
+      # two lists: of the left hanger's counts, and of the difference between right and left.
       class Sliding < Responses
+        # Weights of the counts in the number that the leaning list is read by: right less left.
         DIFFERENCE = {"left" => -1, "right" => 1}.freeze
 
         private
 
+        # The picture moves in two layers, each by its own list of transforms.
         def layers
           [layer("rise", {"left" => 1}, all["left"].counts) { |count| @bench.rise(mm("left", count)) },
             layer("lean", DIFFERENCE, differences("left", "right")) { |count| @bench.lean(mm("left", count)) }]
         end
 
+        # Gaps depend on the difference alone, but the stops on both counts.
         def readings
           counts = differences("left", "right")
           gaps = counts.map { |count| @answer.gaps_after(0r, mm("left", count)) }

@@ -4,11 +4,15 @@ module YellowTrack
   module Drawing
     class Sections
       # A channel at the head that the panels reach into, a rail on the floor.
+      # The weight stands on wheels on a rail, and the channel at the head holds it upright: how far the panel reaches
+      # into that is what the section shows.
       class BottomRolling < Sliding
         private
 
+        # The channel is as deep as the kit says; what the panel does not fill of it is free over its top.
         def above = @set.kit.fetch("rail.channel") - @set.engagement
 
+        # Each lane has a channel, two thin walls with the panel between them.
         def runs
           channel = @set.kit.fetch("rail.channel").to_f * @scale
           panels.each do |panel|
@@ -24,6 +28,7 @@ module YellowTrack
 
         def covered(left, wide) = laid_up_to.positive? ? z(0, :foot) - left : wide
 
+        # The rail stands on its base strip where there is one; wheels stand on the rail, in the gap that is left.
         def below(finished, under)
           floor = finished + larger(laid_up_to)
           under += larger(laid_up_to)

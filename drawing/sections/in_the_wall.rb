@@ -4,17 +4,21 @@ module YellowTrack
   module Drawing
     class Sections
       # A panel inside its wall: boards, studs, and the free space each side.
+      # The wall is drawn as it is built, from its own boards and studs, and the panel in what is free between them.
       class InTheWall < Sections
         private
 
+        # The wall's own thickness: nothing stands before or behind it.
         def deep = @set.wall
 
         def above = @set.kit.fetch("head_allowance")
 
+        # What lies on the front of the panel: a board, a stud and the air that the kit wants.
         def side = @set.board + @set.kit.fetch("stud") + @set.kit.fetch("side_clearance")
 
         def panels = [Across.new("A", side, side + @set.thickness)]
 
+        # The build-up goes past the track at the head, and the roller hangs within it.
         def runs
           middle = z(side + @set.thickness / 2, :head)
           build_up(:head, down(0), down(above) + SHOWN * @scale)
@@ -32,6 +36,7 @@ module YellowTrack
           end
         end
 
+        # At the foot the wall goes down to the floor at both sides, and no rail stands there.
         def below(floor, under) = build_up(:foot, floor - under - PANEL_FOOT, floor)
       end
     end

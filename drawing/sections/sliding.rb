@@ -7,6 +7,7 @@ module YellowTrack
       class Sliding < Sections
         private
 
+        # One of each lane, for all of a lane stand behind each other.
         def panels
           @set.panels.uniq(&:lane).sort_by(&:lane).map { |panel| Across.new(panel.name, *@set.lane_faces(panel.lane)) }
         end

@@ -4,9 +4,12 @@ module YellowTrack
   module Drawing
     class Sections
       # Panels before the wall, hung from a rail on it.
+      # No head is over it and no jamb beside it: the wall is behind, and how far the panel stands off from it is what
+      # the fitter reads.
       class WallHung < Sliding
         private
 
+        # From the panels' front to the wall: the kit's own stand-off, and a block's where the skirting is in the way.
         def deep = [panels.last.to + @set.kit.fetch("standoff") + @set.wall.standoff, 1].max
 
         # The rail's line above a panel's top.
@@ -22,6 +25,7 @@ module YellowTrack
         # No head above: the wall behind.
         def ceiling = @pen.rect([z(deep, :head), @head_top], [14, 150], "wall")
 
+        # A rail on the wall, and from it a strap down to each panel's top.
         def runs
           panels.each do |panel|
             middle = z((panel.from + panel.to) / 2.0, :head)
@@ -31,6 +35,7 @@ module YellowTrack
           @pen.line([z(0, :head), down(0)], [z(deep, :head), down(0)], "runs-line")
         end
 
+        # A tongue in the groove, or a guide at each side: what keeps the panel at its distance from the wall.
         def below(floor, under)
           if @set.guides.groove?
             panels.each { |panel|
