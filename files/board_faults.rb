@@ -4,8 +4,7 @@ module YellowTrack
   module Files
     # What is at fault in a board file that its schema lets through (handbook 17): each names crew, job and step.
     # A board file with a job told twice and a road to a house that there is not gives two sentences, each with its
-    # place: "roads[0].between[1]: there is no job …". All of them are found at once, for who mends one wants the rest
-    # too.
+    # place: "roads.alder: there is no job "alder"." All of them are found at once, for who mends one wants the rest too.
     class BoardFaults
       YEARLY = /\A(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])\z/
 
@@ -101,7 +100,7 @@ module YellowTrack
 
       def unknown_crew(key, name) = crew_keys.include?(name) ? nil : fault(key, "there is no crew \"#{name}\".")
 
-      # Between two houses that there are, and that are not the same.
+      # Both ends are houses that there are.
       def roads
         (@read["roads"] || []).flat_map { |road|
           road["between"].map { |name| unknown_job("roads.#{name}", name) }

@@ -25,9 +25,6 @@ RSpec.describe "Every screen" do
       "/openings/#{b}/sheet"]
   end
 
-  # What a narrow window alone can break; the colours are the desk's.
-  laid_out = "scrollable-region-focusable"
-
   around { |example| with_axe { example.run } }
   after { Browser.theme(session, "light") }
 
@@ -46,15 +43,16 @@ RSpec.describe "Every screen" do
     expect(session.driver.browser.logs.get(:browser).map(&:message)).to eq []
   end
 
+  # The walk looks over every page at a phone's width. What it does not come to is looked at here: pages of a question,
+  # and Measure, which a phone asks reading by reading from the start.
   it "has nothing that axe finds serious on a phone, does not scroll sideways, and is hit by a gloved finger" do
     Browser.size(session, Browser::PHONE)
-    screens.each do |path|
+    screens.select { |path| path.end_with?("/measure") || path.include?("?") }.each do |path|
       session.visit(path)
-      # The markup is the desk's but where a script takes one reading at a time.
-      faults = path.end_with?("/measure") ? grave_faults : grave_faults(only: laid_out)
+      faults = grave_faults
       expect(faults).to eq([]), "#{path}: #{faults}"
-      expect(sideways).to eq(0), path unless path.end_with?("sheet")
-      expect(small_targets).to eq([]), path if path.match?(/measure|size|hang|adjust|look|take-down|mend/)
+      expect(sideways).to eq(0), path
+      expect(small_targets).to eq([]), path if path.include?("measure")
     end
   end
 

@@ -80,5 +80,24 @@
       told(`"${one.textContent.trim()}" stands over "${other.textContent.trim()}"`, svg)
     }))
   })
+  // On a phone: what a gloved finger hits, what the page is pushed sideways by, what scrolls and no key reaches.
+  if (wide <= 390) {
+    const sideways = document.documentElement.scrollWidth - wide
+    if (sideways > 0 && !location.pathname.endsWith("sheet")) faults.push(`scrolls sideways by ${sideways} px`)
+    const pressed = ".field input:not([type=hidden]):not([type=checkbox]), select, button, .rail a, summary"
+    if (/measure|size|hang|adjust|look|take-down|mend/.test(location.pathname)) {
+      document.querySelectorAll(pressed).forEach((one) => {
+        if (one.checkVisibility() && boxOf(one).height < 47.5) told("is lower than a gloved finger", one)
+      })
+    }
+    const rolls = (how, full, part) => /auto|scroll/.test(how) && full > part + 13
+    document.body.querySelectorAll("*").forEach((one) => {
+      const style = getComputedStyle(one)
+      const scrolling = rolls(style.overflowX, one.scrollWidth, one.clientWidth) ||
+        rolls(style.overflowY, one.scrollHeight, one.clientHeight)
+      if (scrolling && shown(one) && one.tabIndex < 0 && !one.querySelector(`${kinds}, [tabindex="0"]`))
+        told("scrolls and cannot be reached by keys", one)
+    })
+  }
   return faults
 })()

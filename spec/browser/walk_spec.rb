@@ -167,11 +167,18 @@ RSpec.describe "A walk over the whole" do
       small.style.fontSize = "11px"
       document.getElementById("bad").style.position = "relative"
       Object.assign(over.style, { position: "absolute", inset: "0", zIndex: 9 })
+      small.insertAdjacentHTML("afterend", '<p id="rolls"><b>rolls</b></p>')
+      Object.assign(document.getElementById("rolls").style, { width: "90px", overflowX: "auto" })
+      document.querySelector("#rolls b").style.paddingLeft = "300px"
       Object.assign(far.style, { position: "absolute", left: "3000px", outline: "none" })
     JS
     Browser.size(session, Browser::DESK)
     expect(looked_over(1280).join("\n")).to match(/text of 11/).and match(/its middle belongs to.*under/)
       .and match(/outside the page.*far/).and match(/does not show it.*far/).and match(/many words.*lies over.*over them/)
+    expect(looked_over(390).join("\n")).to match(/scrolls sideways/).and match(/reached by keys.*rolls/)
+    session.visit("/openings/#{opening("B", "Osier Weir").id}/hang")
+    session.execute_script("document.querySelector('summary').style.cssText = 'min-height: 0; height: 20px'")
+    expect(looked_over(390).join("\n")).to match(/lower than a gloved finger.*summary/)
   end
 
   describe "after a save" do
