@@ -35,6 +35,13 @@ RSpec.describe "The firm's board" do
 
   def firm = YellowTrack::Desk::FirmBoard.new(book)
 
+  it "has nothing to plan, to try or to keep where no job has a step left" do
+    book.jobs.all.each { |job| send_form("/jobs/#{job.id}/over", {}) }
+    expect(shown).to include("Nothing is left to plan.")
+    expect(page.css(".board, [name=away_crew]")).to be_empty
+    expect(plain(page.at_css(".next-sentence").text)).to start_with "Hang an opening in a job"
+  end
+
   it "plans all jobs on all crews; kept, each job has its part, and two who keep at once are both told" do
     crews
     expect(shown).to include("2 crews, 2 jobs").and include("Not kept yet")

@@ -76,6 +76,9 @@ RSpec.describe "At the saw" do
     expect(begun.values.count("")).to eq cost
     expect(book.saw.cuts([row.id])[row.id].keys).to match_array begun.keys
     expect(page.at_css(".piece")).to be_nil
+    look("/openings/#{row.id}/cut")
+    expect([page.at_css(".rail a[href$='/cut']").text, page.at_css(".next-sentence").text])
+      .to match [/done/i, YellowTrack::Desk::KeptOpening.new(book, row).progress.now.does]
   end
 
   it "takes back a piece that was not cut: bar and rack are as they were, but not behind a later cut" do

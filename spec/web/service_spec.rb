@@ -20,6 +20,15 @@ RSpec.describe "A door that hangs badly" do
     expect(page.at_css("#served-name")["value"]).to eq "Hall"
   end
 
+  it "says no symptom of what a door does not have, and has it back once it is told otherwise" do
+    say("service.symptoms", "two_heights")
+    say("service.has.neighbour", "no")
+    expect(service.symptoms).to eq []
+    say("service.has.neighbour", "yes")
+    expect(service.symptoms).to eq %w[two_heights]
+    expect(service.sayable?(nil)).to be false
+  end
+
   it "asks one question at a time, and says why each cause stands where it does" do
     say("service.symptoms", "scrapes")
     asked = 0

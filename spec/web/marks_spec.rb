@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+require "support/as_read"
+
+# A mark each of the pages and sheets that the demo does not come to: every kind of set on every stage, in both units,
+# every kit's own places, every drill at every level. The demo's are kept in words (whole_pages_spec); of these it is
+# kept that nothing of them has moved: `bin/test --as-read` writes the marks anew, once something is meant to.
+RSpec.describe "Pages of every kind" do
+  include Site
+
+  stages = %w[measure choose size prepare cut hang adjust sheet drilling working]
+  more = {
+    "framed" => {"set.frame" => {"stile" => 95, "rails" => [95, 120, 200], "tenon" => 30}},
+    "inch" => {:units => "in",
+               "survey" => {"widths" => {"top" => "71 3/16", "middle" => "71 1/4", "bottom" => "71 5/16"},
+                            "heights" => {"left" => "88 5/16", "middle" => "88 1/4", "right" => "88 3/8"}},
+               "set" => {"family" => "bypass", "kit" => "roll-36", "thickness" => "1 1/4"}},
+    "ready-made" => {"set.width" => 915, "set.height" => 2040}, "narrow" => {"set.gap" => "3"},
+    "to paint" => {"set.order" => "fit", "survey.covering" => {"thickness" => 12, "laid" => false}}
+  }
+
+  around { |example| Timecop.freeze(Site::MORNING) { example.run } }
+
+  # What a page is known by: its drawings and all of its markup.
+  def mark(path)
+    look(path)
+    expect(last_response.status).to eq(200), path
+    AsRead.of(last_response.body)[/\Athe whole: (\h+)/, 1]
+  end
+
+  # Of a sheet on paper: its lines, words and places.
+  def sheets(path)
+    look(path)
+    expect(last_response.body).to start_with("%PDF"), path
+    last_response.body.b.scan(/stream\r?\n(.*?)\r?\nendstream/mn).flatten.select { |stream| stream.include?("BT\n".b) }
+      .map { |stream| AsRead.mark(stream) }.join(" ")
+  end
+
+  def expect_as_before(name, marks)
+    told = marks.map { |what, found| "#{what}: #{found}\n" }
+    expect(told).to eq AsRead.kept(name, told.join).lines
+  end
+
+  define_method(:pages_of) do |row|
+    [*stages.map { |stage| "/openings/#{row.id}/#{stage}" },
+      *%w[size prepare].map { |stage| "/openings/#{row.id}/#{stage}?unit=other" }]
+  end
+
+  it "of sets are as they were" do
+    kinds = Kinds::ALL.keys.to_h { |kind| [kind, document_of(kind, Random.new(7))] }
+      .merge(more.transform_values { |changes| document(**changes) })
+    @job = book.jobs.add(name: "Osier Weir", units: "mm")
+    marks = kinds.flat_map do |kind, file|
+      row = book.openings.add(job_id: @job.id, document: YellowTrack::Store::Document.new(file.merge("name" => kind)),
+        &YellowTrack::Desk::Listing.of(book))
+      pages_of(row).map { |path| ["#{kind} #{path.delete_prefix("/openings/#{row.id}/")}", mark(path)] }
+    end
+    unread = hang("survey" => {})
+    marks += %w[measure measure?unit=other choose?unit=other log].map { |way|
+      ["unread #{way}", mark("/openings/#{unread.id}/#{way}")]
+    }
+    expect_as_before("sets.marks", marks)
+  end
+
+  it "of kits and of drills are as they were" do
+    kits = YellowTrack::Files::Shelf.kits.keys.flat_map { |kit| ["/kits/#{kit}", "/kits/#{kit}/copy"] }
+    drills = YellowTrack::Practice::Drills.all.keys.flat_map do |key|
+      levels = YellowTrack::Practice::Drills::LEVELS.map { |level| "7?level=#{level}" }
+      [*levels, "learn"].map { |asked| "/practice/#{key}/#{asked}" }
+    end
+    expect_as_before("kits-drills.marks", (kits + drills).map { |path| [path, mark(path)] })
+  end
+
+  it "of the demo on paper are as they were" do
+    YellowTrack::Demo::Loader.new("").fill(book)
+    serve(by_itself: Site::FITTER)
+    papers = ["/visits/board.pdf", "/visits/board.pdf?ahead=5", "/visits/board.pdf?ahead=40",
+      "/jobs/3/offers/2027-001.pdf", "/openings/8/hand-over.pdf"]
+    drawn = ["/openings/2/set.svg", "/openings/2/sections.svg", "/openings/4/set.svg", "/openings/7/sections.svg"]
+    told = papers.map { |path| [path, sheets(path)] } +
+      drawn.map { |path| [path, look(path) && AsRead.mark(last_response.body)] }
+    expect_as_before("demo-papers.marks", told)
+  end
+end
