@@ -28,7 +28,7 @@ module YellowTrack
         "web/log" => %w[web/log web/edges], "web/look" => %w[web/service web/cannot_tell], "web/fit" => %w[web/fit],
         "web/words" => %w[web/words], "web/measure" => %w[web/app web/edges web/doors web/field],
         "web/mend" => %w[web/mending], "web/rehang" => %w[web/mending], "web/take_down" => %w[web/mending web/service],
-        "web/page" => %w[web/app web/field web/edges web/ways web/undo web/old_papers web/once_more],
+        "web/page" => %w[web/app web/field web/edges web/ways web/undo web/old_papers web/once_more web/practice],
         "web/papers" => %w[web/papers], "web/people" => %w[web/crew], "web/account" => %w[web/crew web/sign_in],
         "web/sign_in" => %w[web/sign_in web/tries web/crew],
         "web/practice" => %w[web/practice web/practice_played web/cannot_tell], "web/prepare" => %w[web/prepare],

@@ -184,6 +184,9 @@ module YellowTrack
       # A count of something: whole, or to the hundredth.
       def quantity(count) = (count.to_i == count) ? count.to_i.to_s : format("%.2f", count)
 
+      # A share in whole per cent.
+      def per_cent(share) = "#{(share * 100).round} %"
+
       # So many of something: "1 set", "2 sets".
       def counted(count, one, many = "#{one}s") = "#{quantity(count)} #{(count == 1) ? one : many}"
 
