@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "delegate"
 require "rack/test"
 require "timecop"
 require "tmpdir"
@@ -10,14 +11,24 @@ module Site
   HOST = "127.0.0.1"
   FITTER = "Runa"
   MORNING = Time.local(2027, 3, 1, 6, 0) # a Monday, whenever the examples are run; the clock goes on from there
+  # The book of the example that is run. Applications stand on it and are made once, each way that they are asked for:
+  # to make one, and to have it answer for the first time, takes three times as long as a page.
+  STANDING = SimpleDelegator.new(nil)
+  SERVED = Hash.new do |all, way|
+    all[way] = YellowTrack::Web::App.on(STANDING, secret: "s" * 64, **way)
+  end
 
   def self.included(group)
     group.include Rack::Test::Methods
     group.around do |example|
       Dir.mktmpdir do |folder|
         @book = Template.copied(:blank, "#{folder}/book.sqlite3") { |book| book.accounts.add(FITTER) }
+        STANDING.__setobj__(@book)
+        @book.db.extension(:date_arithmetic) # as rodauth has it of the book that it is made on
         YellowTrack::Web::Rates.lay
+        before = Thread.list
         example.metadata[:clock_of_the_day] ? example.run : Timecop.travel(MORNING) { example.run }
+        (Thread.list - before).each { |beside| beside.join(5) } # what goes on beside a request ends with its example
         @book.close
       end
     end
@@ -32,7 +43,7 @@ module Site
   def serve(**way)
     clear_cookies
     @token = nil
-    @served = YellowTrack::Web::App.on(book, secret: "s" * 64, **way)
+    @served = SERVED[way]
   end
 
   # The page as it reads: a line's end is a space there.

@@ -67,7 +67,7 @@ module YellowTrack
             define_method(:book) { book }
             define_method(:devices) { devices }
           end
-          to.db book.db
+          to.db { book.db }
           to.hmac_secret secret
           to.otp_keys_use_hmac? false # a book that is brought back without its secret lets its people in
           to.otp_issuer { book.accounts.firm || "Yellow Track" }
