@@ -1,11 +1,20 @@
 # frozen_string_literal: true
 
 require "bcrypt"
+require "stringio"
 
 # Whatever comes to the door, no route answers that it failed, and what is saved
 # can still be shown.
 RSpec.describe "Whatever comes to the door" do
   include Site
+
+  # What cannot be read is said to whoever runs it, some thousand times here.
+  around do |example|
+    said, $stderr = $stderr, StringIO.new
+    example.run
+  ensure
+    $stderr = said
+  end
 
   # As they stand in a form that is sent: percent signs are bytes.
   let(:texts) do
