@@ -79,6 +79,9 @@ RSpec.describe "Pages of every kind" do
     drawn = ["/openings/2/set.svg", "/openings/2/sections.svg", "/openings/4/set.svg", "/openings/7/sections.svg"]
     told = papers.map { |path| [path, sheets(path)] } +
       drawn.map { |path| [path, look(path) && AsRead.mark(last_response.body)] }
+    told += %w[/openings/10/to-build /account/password].map { |path| [path, mark(path)] }
+    serve
+    told << ["/account/sign-in", mark("/account/sign-in")]
     expect_as_before("demo-papers.marks", told)
   end
 end
