@@ -11,6 +11,8 @@ module Walk
   # These differ by how an opening's doors hang; any other page of an opening is looked at once.
   BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
   LEFT_OUT = /[?&](unit|only|again|put)\b|%5B|\[/ # the same pages in another light
+  # What rolls is given to the keyboard once its new width is known, a frame or two later.
+  SETTLED = "requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(arguments[0], 20)))"
   FILE = /\.(pdf|json|csv|ics|svg|zip)(\?|\z)/
   # What kind of document came, and how it was answered.
   CAME = "[document.contentType, performance.getEntriesByType('navigation')[0].responseStatus]"
@@ -142,6 +144,7 @@ RSpec.describe "A walk over the whole" do
     Browser.size(session, [width, Walk::HIGH])
     high = session.evaluate_script(Walk::AS_BEFORE)
     Browser.size(session, [width, high + 200]) if high > Walk::HIGH
+    session.evaluate_async_script(Walk::SETTLED) if width == Walk::WIDTHS.last
     session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
   end
 
