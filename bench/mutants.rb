@@ -30,7 +30,7 @@ module YellowTrack
         "web/mend" => %w[web/mending], "web/rehang" => %w[web/mending], "web/take_down" => %w[web/mending web/service],
         "web/page" => %w[web/app web/field web/edges web/ways web/undo web/old_papers web/once_more web/practice],
         "web/papers" => %w[web/papers], "web/people" => %w[web/crew], "web/account" => %w[web/crew web/sign_in],
-        "web/sign_in" => %w[web/sign_in web/tries web/crew],
+        "web/sign_in" => %w[web/sign_in web/crew],
         "web/practice" => %w[web/practice web/practice_played web/cannot_tell], "web/prepare" => %w[web/prepare],
         "web/request" => %w[web/intake web/rights web/kept_out web/rates web/two_windows],
         "web/rules" => %w[web/app web/ways],

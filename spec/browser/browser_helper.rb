@@ -76,6 +76,9 @@ RSpec.shared_context "with the demo in the browser" do
   end
 end
 
+# What is wrong with a page as it stands in its window, a line each.
+LOOK_OVER = File.read("#{__dir__}/look_over.js").freeze
+
 # The axe script that the gem carries.
 module Axe
   SCRIPT = File.read(Dir["#{Gem::Specification.find_by_name("axe-core-api").gem_dir}/**/axe.min.js"].first)

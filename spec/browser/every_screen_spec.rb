@@ -52,19 +52,12 @@ RSpec.describe "Every screen" do
       faults = grave_faults
       expect(faults).to eq([]), "#{path}: #{faults}"
       expect(sideways).to eq(0), path
-      expect(small_targets).to eq([]), path if path.include?("measure")
+      expect(small_targets).to eq([]), path
     end
   end
 
-  # What is pressed and is lower than a gloved finger hits.
-  def small_targets
-    session.evaluate_script(<<~JS)
-      [...document.querySelectorAll(
-        ".field input:not([type=hidden]):not([type=checkbox]), select, button, .rail a, summary")]
-        .filter((one) => one.checkVisibility() && one.getBoundingClientRect().height < 47.5)
-        .map((one) => one.outerHTML.slice(0, 120))
-    JS
-  end
+  # What is pressed and is lower than a gloved finger hits, as the walk has it.
+  def small_targets = session.evaluate_script(LOOK_OVER).grep(/gloved finger/)
 
   it "is reached whole by the Tab key" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")

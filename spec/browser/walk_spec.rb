@@ -7,7 +7,6 @@ require "rack/test"
 module Walk
   WIDTHS = [1280, 768, 390].freeze
   HIGH = 9_000 # px of a window that nearly every page is lower than
-  LOOK = File.read("#{__dir__}/look_over.js").freeze
   # These differ by how an opening's doors hang; any other page of an opening is looked at once.
   BY_MANNER = %r{\A/openings/(\d+)/(measure|size|prepare|cut|hang|adjust|look|take-down|mend|rehang|sheet|drilling)\z}
   LEFT_OUT = /[?&](unit|only|again|put)\b|%5B|\[/ # the same pages in another light
@@ -145,7 +144,7 @@ RSpec.describe "A walk over the whole" do
     high = session.evaluate_script(Walk::AS_BEFORE)
     Browser.size(session, [width, high + 200]) if high > Walk::HIGH
     session.evaluate_async_script(Walk::SETTLED) if width == Walk::WIDTHS.last
-    session.evaluate_script(Walk::LOOK).map { |fault| "#{width}: #{fault}" }
+    session.evaluate_script(LOOK_OVER).map { |fault| "#{width}: #{fault}" }
   end
 
   def console = session.driver.browser.logs.get(:browser).map(&:message)
@@ -164,7 +163,8 @@ RSpec.describe "A walk over the whole" do
     session.visit("/rack")
     session.execute_script(<<~JS)
       document.getElementById("work").insertAdjacentHTML("afterbegin", '<div id="bad"><p class="quiet">small</p>' +
-        '<button class="btn">under</button><div></div><a href="/">far</a></div><p id="heap">many words <b>over them</b></p>')
+        '<button class="btn">under</button><div></div><a href="/">far</a></div>' +
+        '<p id="heap">many words <b>over them</b></p>')
       Object.assign(document.querySelector("#heap b").style, { position: "relative", left: "-40px" })
       const [small, under, over, far] = document.getElementById("bad").children
       small.style.fontSize = "11px"
@@ -177,7 +177,8 @@ RSpec.describe "A walk over the whole" do
     JS
     Browser.size(session, Browser::DESK)
     expect(looked_over(1280).join("\n")).to match(/text of 11/).and match(/its middle belongs to.*under/)
-      .and match(/outside the page.*far/).and match(/does not show it.*far/).and match(/many words.*lies over.*over them/)
+      .and match(/outside the page.*far/).and match(/does not show it.*far/)
+      .and match(/many words.*lies over.*over them/)
     expect(looked_over(390).join("\n")).to match(/scrolls sideways/).and match(/reached by keys.*rolls/)
     session.visit("/openings/#{opening("B", "Osier Weir").id}/hang")
     session.execute_script("document.querySelector('summary').style.cssText = 'min-height: 0; height: 20px'")

@@ -39,6 +39,10 @@ class AsRead
     def mark(text) = Digest::SHA256.hexdigest(text)[0, 10]
 
     # @param markup [String] of a whole page
+    # @return [String] that moves with anything on it
+    def whole(markup) = mark(lasting(markup))
+
+    # @param markup [String] of a whole page
     # @return [String] as it reads
     def of(markup) = new(lasting(markup)).to_s
 

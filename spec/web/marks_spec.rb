@@ -25,7 +25,7 @@ RSpec.describe "Pages of every kind" do
   def mark(path)
     look(path)
     expect(last_response.status).to eq(200), path
-    AsRead.of(last_response.body)[/\Athe whole: (\h+)/, 1]
+    AsRead.whole(last_response.body)
   end
 
   # Of a sheet on paper: its lines, words and places.

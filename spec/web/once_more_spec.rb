@@ -8,8 +8,6 @@ RSpec.describe "Once more" do
 
   def kept = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(row.id))
 
-  # A figure and its unit stand together on a page: a plain space here.
-
   def again(key, value)
     sent = {"key" => key, "value" => value, "seen" => kept.version.to_s}
     send_form("/openings/#{row.id}/once-more", sent, htmx: true)
