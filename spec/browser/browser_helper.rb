@@ -26,6 +26,7 @@ RSpec.shared_context "with the demo in the browser" do
 
   before do
     stub_const("YellowTrack::Desk::FirmBoard::LONGER", 0.2) # seconds that a longer look takes
+    stub_const("YellowTrack::Visits::PATIENCE", 0.2)
     Browser.front(session)
     Browser.size(session, Browser::DESK)
   end
@@ -69,7 +70,7 @@ RSpec.shared_context "with the demo in the browser" do
   # @param only [String, nil] a rule of its
   def grave_faults(only: nil)
     session.execute_script(Axe::SCRIPT) unless session.evaluate_script("!!window.axe")
-    options = {resultTypes: ["violations"], **(only ? {runOnly: [*only]} : {})}.to_json
+    options = {resultTypes: ["violations"], preload: false, **(only ? {runOnly: [*only]} : {})}.to_json
     found = session.evaluate_async_script("axe.run(#{options}).then((found) => arguments[0](found.violations))")
     found.select { |fault| %w[serious critical].include?(fault["impact"]) }
       .map { |fault| "#{fault["id"]}: #{fault["nodes"].map { |node| node["html"] }.first(3).join(" ")}" }

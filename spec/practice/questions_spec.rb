@@ -7,7 +7,7 @@ RSpec.describe YellowTrack::Practice::Drills do
   anew = ->(key, level, seed) { described_class.question(key, level:, seed:, read:) }
   kept = {}
   drawn = ->(*asked) { kept[asked] ||= anew.call(*asked) }
-  seeds = 0...Integer(ENV.fetch("SEEDS", 8))
+  seeds = 0...Integer(ENV.fetch("SEEDS", 3))
 
   # What the command says of the question's own file, as it would be read from the disk.
   again = ->(question) { read.call(question.file, JSON.parse(JSON.generate(question.document))) }
@@ -76,7 +76,7 @@ RSpec.describe YellowTrack::Practice::Drills do
 
     it "marks the right answer of #{key} exact, and names every slip" do
       described_class::LEVELS.each do |level|
-        6.times do |seed|
+        seeds.first(6).each do |seed|
           question = drawn.call(key, level, seed)
           expect(Answered.marks(question).map(&:grade)).to all eq :exact
           question.parts.each do |part|
@@ -92,7 +92,7 @@ RSpec.describe YellowTrack::Practice::Drills do
 
     it "asks the same of everybody in #{key}, and something else by another seed" do
       expect(anew.call(key, 3, 7).document).to eq drawn.call(key, 3, 7).document
-      expect(Array.new(12) { |seed| drawn.call(key, 3, seed).document }.uniq.length).to be > 8
+      expect(Array.new(6) { |seed| drawn.call(key, 3, seed).document }.uniq.length).to be > 4
     end
   end
 

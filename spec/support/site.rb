@@ -20,6 +20,10 @@ module Site
 
   def self.included(group)
     group.include Rack::Test::Methods
+    group.before do # seconds that a longer look takes
+      stub_const("YellowTrack::Desk::FirmBoard::LONGER", 0.2)
+      stub_const("YellowTrack::Visits::PATIENCE", 0.2)
+    end
     group.around do |example|
       Dir.mktmpdir do |folder|
         @book = Template.copied(:blank, "#{folder}/book.sqlite3") { |book| book.accounts.add(FITTER) }
