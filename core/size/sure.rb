@@ -10,20 +10,19 @@ module YellowTrack
     MOST_NAMED = 3
     READINGS_FIRST = %w[survey.spread survey.range].freeze # stops that say the readings come before all else
 
-    # What a slip does in one direction: the first steps at which it troubles, spoils and is seen, mm; nil for none up
-    # to the last. codes, of the stops that spoil; says, the first sentence of the first of them.
-    Way = Struct.new(:troubles, :spoils, :codes, :says, :seen, keyword_init: true) do
-      # The step at which it spoils and nothing sees it; nil where it is seen first, or does not spoil.
-      def unseen = (spoils if spoils && (seen.nil? || spoils < seen))
-    end
-
     # A reading: its key in the file; more and less, each a Way; sure, whether it was taken twice.
     Row = Struct.new(:key, :more, :less, :sure, keyword_init: true) do
-      # The least step that spoils, in either direction; nil for none.
-      def spoils = [more.spoils, less.spoils].compact.min
+      # Both directions.
+      def ways = [more, less]
 
-      # The least at which it spoils unseen; nil for none.
-      def unseen = [more.unseen, less.unseen].compact.min
+      # The least step that spoils, in either direction; nil for none.
+      def spoils = STEPS.find { |step| spoilt?(step) }
+
+      # Whether the set does not stand a slip of a step, in either.
+      def spoilt?(step) = ways.any? { |way| way.spoilt?(step) }
+
+      # The least at which it spoils unseen; nil for none up to the most that is asked, mm.
+      def unseen(most = STEPS.last) = ways.filter_map { |way| way.unseen(most) }.min
 
       # The direction that does so first, and its side: less before more.
       #
@@ -32,7 +31,7 @@ module YellowTrack
 
       # From which step on the slip that spoils first is seen, whichever way it goes; nil where one way never is.
       def spoilt_seen
-        steps = [less, more].select { |way| way.spoils == spoils }.map(&:seen)
+        steps = ways.select { |way| way.spoilt?(spoils) }.map(&:seen)
         steps.max unless steps.include?(nil)
       end
 
@@ -49,6 +48,7 @@ module YellowTrack
     #   wants to know of the widths alone says so. Any, where nothing is said.
     def initialize(opening, plan = Plan.of(opening), asked: //)
       @opening, @plan, @asked = opening, plan, asked
+      @trial = Trial.new(opening, plan)
     end
 
     # @return [Symbol] :planned, :suspect, :none, :stopped or :worked
@@ -66,20 +66,17 @@ module YellowTrack
     def rows = @rows ||= (state == :worked) ? readings.map { |reading| row(reading) } : []
 
     # How much there is to spare for certain, mm; nil where nothing spoils.
-    def spare
-      least = rows.filter_map(&:spoils).min or return
-      STEPS.take_while { |step| step < least }.last || 0r
-    end
+    def spare = least && (STEPS.take_while { |step| step < least }.last || 0r)
 
     # @return [Row, nil] the first that has that least
-    def by = rows.select(&:spoils).min_by(&:spoils)
+    def by = least && rows.find { |row| row.spoilt?(least) }
 
     # @return [Array<Row>] to be taken twice, what spoils unseen first of all
-    def twice = rows.select(&:twice?).sort_by.with_index { |row, place| [row.unseen, place] }
+    def twice = unseen_first(STEPS.last)
 
     # @return [Array<Row>] of those, what the fitter is told
     def named
-      near = twice.select { |row| row.unseen <= NAMED_TO }
+      near = unseen_first(NAMED_TO)
       floor = near.select { |row| row.key.start_with?(Readings::FLOOR) }
       (near - floor.drop(1)).first(MOST_NAMED)
     end
@@ -87,15 +84,17 @@ module YellowTrack
     # The same opening with its panels as they are cut: what readings slip under.
     #
     # @return [Opening]
-    def as_cut
-      @as_cut ||= begin
-        panel = plan.set.panels.first
-        sizes = {"width" => panel.width, "height" => panel.height}.transform_values { |mm| written(mm) }
-        @opening.hung_on(@opening.kit, @opening.to_h["set"].except("slab", "lap").merge(sizes))
-      end
-    end
+    def as_cut = @trial.as_cut
 
     private
+
+    # The least step at which any reading spoils: every reading is tried at one before any is at the next.
+    def least = STEPS.find { |step| rows.any? { |row| row.spoilt?(step) } }
+
+    def unseen_first(most)
+      rows.reject(&:sure).filter_map { |row| (step = row.unseen(most)) && [row, step] }
+        .sort_by.with_index { |(_, step), place| [step, place] }.map(&:first)
+    end
 
     def readings = Readings.of(@opening).select { |reading| @asked.match?(reading.key) }
 
@@ -103,64 +102,11 @@ module YellowTrack
       plan.closure&.suspects&.any? || plan.checks.any? { |check| check.stop? && READINGS_FIRST.include?(check.code) }
     end
 
-    def stopped? = codes(told(plan), :stop).any?
-
-    # A length as the plan's file has it.
-    def written(mm) = Rational(Numbers.rounded(mm).to_s)
-
-    def base = @base ||= told(Plan.of(as_cut)).then { |all| {stop: codes(all, :stop), watch: codes(all, :watch)} }
-
-    # What a plan tells; of the survey's own the taper's alone.
-    def told(plan) = plan.checks.reject { |one| one.code.start_with?("survey.") && one.code != "survey.taper" }
-
-    def codes(checks, level) = checks.select { |check| check.level == level }.map(&:code).uniq
+    def stopped? = Trial.codes(Trial.told(plan), :stop).any?
 
     def row(reading)
-      Row.new(key: reading.key, more: way(reading, 1), less: way(reading, -1),
-        sure: (@opening.survey["twice"] || []).include?(reading.key))
-    end
-
-    def way(reading, sign)
-      troubles = nil
-      STEPS.each do |step|
-        slipped = reading.slipped(as_cut, sign * step) or next
-        made = made(slipped, closure(reading, sign * step, slipped.survey))
-        troubles ||= step if (codes(made, :watch) - base[:watch] - base[:stop]).any?
-        spoil = codes(made, :stop) - base[:stop]
-        return spoilt(made, spoil, troubles:, spoils: step, seen: seen(reading, sign)) if spoil.any?
-      end
-      Way.new(troubles:, codes: [], seen: seen(reading, sign))
-    end
-
-    def spoilt(made, codes, **steps)
-      says = made.find { |check| check.code == codes.first }.sentences.first
-      Way.new(codes: codes.sort, says:, **steps)
-    end
-
-    # What the plan of readings tells; one that they give none of has ended.
-    def made(opening, closure)
-      told(Plan.of(opening, closure:))
-    rescue Fault, ZeroDivisionError, FloatDomainError => e
-      [Check.new(code: NothingLeft::CODE, level: :stop, says: e.message, do: NothingLeft::CURE)]
-    end
-
-    # The first step at which the closure has suspects.
-    def seen(reading, sign)
-      return unless plan.closure&.checked? && reading.closed?
-
-      STEPS.find do |step|
-        slipped = reading.slipped(@opening, sign * step) or next
-        closure(reading, sign * step, slipped.survey).suspects.any?
-      end
-    end
-
-    # Solved once for both questions: panels as they are cut change no reading, and some readings are none of its own.
-    # Kept for the reading in hand alone.
-    def closure(reading, slip, survey)
-      return plan.closure unless reading.closed?
-
-      @closures = {} unless @closures&.key?(reading.key)
-      (@closures[reading.key] ||= {})[slip] ||= Survey::Closure.new(survey)
+      more, less = [1, -1].map { |sign| Way.new(reading, sign, @trial) }
+      Row.new(key: reading.key, more:, less:, sure: (@opening.survey["twice"] || []).include?(reading.key))
     end
   end
 end

@@ -78,6 +78,24 @@ RSpec.describe YellowTrack::Sure do
     end
   end
 
+  # A plan is what takes time: whoever asks for less waits for fewer.
+  it "makes fewer plans to say what there is to spare, and what is taken twice, than for all that a slip does" do
+    opening = shelf.opening(worked("bypass-bottomrolling-inch").first)
+    count = 0
+    allow(YellowTrack::Plan).to receive(:of).and_wrap_original do |plan, *given, **more|
+      count += 1
+      plan.call(*given, **more)
+    end
+    spare, twice, all = %i[spare twice rows].map do |asked|
+      before = count
+      found = described_class.new(opening).public_send(asked)
+      found.each { |row| says(row) } if asked == :rows
+      count - before
+    end
+    expect([spare, twice]).to match [be < all / 2, be < all]
+    expect(all).to be > 100
+  end
+
   it "says the same of a mirrored opening, left for right" do
     document = worked_set(Random.new(RSpec.configuration.seed))
     plain, mirrored = rows(document), rows(mirrored(document))
