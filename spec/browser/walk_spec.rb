@@ -103,6 +103,7 @@ RSpec.describe "A walk over the whole" do
     end
 
     path.gsub(%r{/kits/[^/?]+}, "/kits/k").gsub(%r{(practice/[a-z-]+)/\d+}, '\1/n').gsub(/\d+/, "n")
+      .sub(/(?<=[?&])(piece|place|panel|crew)=[\w-]+/, '\1=one') # what is picked on it
   end
 
   # How an opening's doors hang, in which unit it was measured, and whether they hang already.

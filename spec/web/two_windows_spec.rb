@@ -59,9 +59,15 @@ RSpec.describe "Two windows" do
 
   let(:first) { book.openings.of(1).first.id }
 
+  # How its doors hang, in which unit, and whether they hang already: what forms differ by.
+  def manner_of(row)
+    opening = YellowTrack::Desk::KeptOpening.new(book, row)
+    [opening.kit.manner.key, opening.opening.units, opening.service.on?, opening.others?]
+  end
+
   def pages
     jobs = book.jobs.all.map(&:id)
-    openings = jobs.flat_map { |job| book.openings.of(job).map(&:id) }
+    openings = jobs.flat_map { |job| book.openings.of(job) }.uniq { |row| manner_of(row) }.map(&:id)
     stages = %w[measure choose size prepare cut hang adjust hand-over log look take-down mend rehang]
     ["/", "/?new=1", "/rules", "/rack", "/kits", "/kits/twin-42/copy", "/visits", "/visits/hours", "/crew", "/backups",
       "/account", "/practice", "/practice/tightest/learn", "/practice/tightest/7",

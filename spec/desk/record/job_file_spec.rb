@@ -98,8 +98,8 @@ RSpec.describe YellowTrack::Desk::JobFile do
 
   # The archive with one of its files another.
   def changed(path)
-    files = with_file(described_class.pack(job)) { |file| YellowTrack::Files::JobArchive.unpack(file) }
-    files[path] = yield files[path]
+    @files ||= with_file(described_class.pack(job)) { |file| YellowTrack::Files::JobArchive.unpack(file) }
+    files = @files.merge(path => yield(@files[path]))
     YellowTrack::Files::JobArchive.pack(files.compact)
   end
 
