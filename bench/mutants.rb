@@ -115,7 +115,7 @@ module YellowTrack
       def specs(file, folder)
         near = NEAREST[File.dirname(file)] || NEAREST[file[%r{\A[^/]+/[^/]+}]] || NEAREST.fetch(file[%r{\A[^/]+}])
         near += %w[web/whole_pages web/marks]
-        near += %w[web/said web/demo] unless file.start_with?("drawing")
+        near += %w[web/forms_sent web/said web/demo] unless file.start_with?("drawing")
         near.map { |name| File.directory?("#{folder}/spec/#{name}") ? "spec/#{name}" : "spec/#{name}_spec.rb" }
           .select { |path| File.exist?("#{folder}/#{path}") }
       end
