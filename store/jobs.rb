@@ -57,11 +57,11 @@ module YellowTrack
 
       # @param ids [Array<Integer>]
       # @return [Hash{Integer => String}] their names
-      def names(ids) = @jobs.where(id: ids).to_hash(:id, :name)
+      def names(ids) = @jobs.where(id: ids).select_hash(:id, :name)
 
       # @param ids [Array<Integer>]
       # @return [Hash{Integer => String}] where they are, by their numbers
-      def places(ids) = @jobs.where(id: ids).to_hash(:id, :place)
+      def places(ids) = @jobs.where(id: ids).select_hash(:id, :place)
 
       # @return [Array<Job>] the bin, the last binned first
       def binned(most: nil)

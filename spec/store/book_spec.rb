@@ -96,8 +96,8 @@ RSpec.describe YellowTrack::Store::Book do
     expect(openings.counts([rows.first.job_id, other.job_id])).to eq(rows.first.job_id => 5, other.job_id => 1)
     asked = queries { @first = openings.first_of([rows.first.job_id, other.job_id], 2) }
     expect(asked.length).to eq 1
-    expect(@first.transform_values { |list| list.map(&:letter) })
-      .to eq(rows.first.job_id => %w[A B], other.job_id => %w[A])
+    expect(@first.transform_values { |first| [first.openings.map(&:letter), first.count] })
+      .to eq(rows.first.job_id => [%w[A B], 5], other.job_id => [%w[A], 1])
   end
 
   it "knows what openings are cut from without working any out" do

@@ -27,10 +27,11 @@ RSpec.describe "What every form does" do
       others = YellowTrack::Desk::KeptOpening.new(book, row).others?
       (YellowTrack::Desk::Stage.on_rail(others).map(&:key) + %w[log]).map { |stage| "/openings/#{row.id}/#{stage}" }
     end
-    jobs = book.jobs.all.map(&:id).flat_map { |id| %w[/cut /price /visits /terms].push("").map { |way| "/jobs/#{id}#{way}" } }
+    jobs = book.jobs.all.map(&:id).product(["/cut", "/price", "/visits", "/terms", ""])
+      .map { |id, way| "/jobs/#{id}#{way}" }
     ["/?all=1&new=1", "/jobs/1?new=1", *jobs, *own, "/rules", "/rack", "/kits/twin-42/copy", "/kits/fold-34/copy",
-      "/kits/bar-1/copy", "/visits", "/visits/hours", "/crew", "/practice", "/practice/tightest/7", "/today?crew=south-2",
-      "/practice/which-way/7", "/practice/what-ails/7", "/causes", "/jobs/3/offers/2027-001"]
+      "/kits/bar-1/copy", "/visits", "/visits/hours", "/crew", "/practice", "/practice/tightest/7",
+      "/today?crew=south-2", "/practice/which-way/7", "/practice/what-ails/7", "/causes", "/jobs/3/offers/2027-001"]
   end
 
   def manner_of(row)
@@ -67,7 +68,8 @@ RSpec.describe "What every form does" do
 
   def other_option(select)
     options = select.css("option")
-    (options.find { |option| option["selected"].nil? && !option["value"].to_s.empty? } || options.first)&.[]("value").to_s
+    other = options.find { |option| option["selected"].nil? && !option["value"].to_s.empty? } || options.first
+    other ? other["value"].to_s : ""
   end
 
   def other_text(text)

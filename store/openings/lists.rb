@@ -14,16 +14,23 @@ module YellowTrack
           beside(hanging.where(job_id:)).limit(most, after).map { |row| opening(row) }
         end
 
+        # The first openings of a job, and how many it has in all.
+        First = Struct.new(:openings, :count)
+
         # The first of each job, in their order.
         #
         # @param job_ids [Array<Integer>]
         # @param most [Integer] of each
-        # @return [Hash{Integer => Array<Opening>}]
+        # @return [Hash{Integer => First}] none of a job that has no openings
         def first_of(job_ids, most)
-          placed = @openings.where(binned_at: nil, job_id: job_ids)
-            .select(:id, Sequel.function(:row_number).over(partition: :job_id, order: %i[position id]).as(:place))
-          hanging.where(id: placed.from_self.where { |row| row.place <= most }.select(:id)).map { |row| opening(row) }
-            .group_by(&:job_id)
+          in_job = {partition: :job_id}
+          placed = @openings.where(binned_at: nil, job_id: job_ids).select(Sequel[:id].as(:placed),
+            Sequel.function(:row_number).over(**in_job, order: %i[position id]).as(:place),
+            Sequel.function(:count).*.over(**in_job).as(:in_all))
+          rows = hanging.join(placed.from_self.where { |row| row.place <= most }, placed: :id).all
+          rows.group_by { |row| row[:job_id] }.transform_values do |own|
+            First.new(own.map { |row| opening(row.except(:placed, :place, :in_all)) }, own.first[:in_all])
+          end
         end
 
         # @param job_ids [Array<Integer>]

@@ -21,7 +21,7 @@ module YellowTrack
         def keys = {"n" => "new job"}
 
         # Where it is in a list that is longer than a page.
-        def paging = @paging ||= Paging.new(book.jobs.under_way_count(due: only_due?), JOBS, asked_number("page"))
+        def paging = @paging ||= Paging.new(count(due: only_due?), JOBS, asked_number("page"))
 
         # Where it is, with what was asked of it.
         def path(page) = sorted(by, due: only_due?, page:)
@@ -35,7 +35,7 @@ module YellowTrack
         def only_due? = params["only"] == "due"
 
         # Whether there is something to sort.
-        def sorts? = only_due? || book.jobs.under_way_count > 1
+        def sorts? = only_due? || count > 1
 
         # Every way of sorting, as it is called.
         def ways_to_sort = BY
@@ -49,9 +49,11 @@ module YellowTrack
         def rows
           @rows ||= begin
             jobs = book.jobs.under_way(most: paging.most, after: paging.after, by:, due: only_due?)
-            counts, first = book.openings.counts(jobs.map(&:id)), first_of(jobs)
+            first = book.openings.first_of(jobs.map(&:id), OPENINGS)
+            hung = Desk::Listing.shown(book, first.values.flat_map(&:openings)).map { |row| HungOpening.new(row) }
+              .group_by(&:job_id)
             jobs.map do |job|
-              Row.new(job:, openings: first[job.id] || [], more: [(counts[job.id] || 0) - OPENINGS, 0].max)
+              Row.new(job:, openings: hung[job.id] || [], more: [(first[job.id]&.count || 0) - OPENINGS, 0].max)
             end
           end
         end
@@ -103,10 +105,8 @@ module YellowTrack
 
         private
 
-        def first_of(jobs)
-          rows = book.openings.first_of(jobs.map(&:id), OPENINGS)
-          Desk::Listing.shown(book, rows.values.flatten).map { |row| HungOpening.new(row) }.group_by(&:job_id)
-        end
+        # How many jobs are under way: asked once for the list and for its sorting.
+        def count(due: false) = (@counts ||= {}).fetch(due) { @counts[due] = book.jobs.under_way_count(due:) }
       end
     end
   end
