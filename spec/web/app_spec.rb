@@ -173,6 +173,17 @@ RSpec.describe YellowTrack::Web::App do
     end
   end
 
+  it "sends how lines and a page look, to be kept for an hour, and nothing of a page that there is not" do
+    {"/lines.css" => ".drawing", "/pages/cut.css" => ".page-cut"}.each do |path, rule|
+      look(path)
+      expect([last_response["content-type"], last_response["cache-control"]])
+        .to match [start_with("text/css"), "public, max-age=3600"]
+      expect(last_response.body).to start_with("@layer").and include(rule)
+    end
+    look("/pages/nothing.css")
+    expect(last_response.status).to eq 404
+  end
+
   it "prints the sheet with its cautions" do
     row = hang
     look("/openings/#{row.id}/sheet")

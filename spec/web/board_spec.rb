@@ -107,6 +107,10 @@ RSpec.describe "The firm's board" do
     expect(page.text).to include("\"tomorrow\" is no day within ten years")
     look("/visits?away_crew=#{south.key}&away_day=2027-03-02&away_hours=10-7")
     expect(page.text).to include("\"10-7\" are no hours of a day")
+    {"10-12" => "south-2@2027-03-02@10-12", " " => "south-2@2027-03-02"}.each do |hours, away|
+      look("/visits?away_crew=#{south.key}&away_day=2027-03-02&away_hours=#{Rack::Utils.escape(hours)}")
+      expect(Rack::Utils.parse_nested_query(last_response["location"][/\?(.*)/, 1])).to include("away" => [away])
+    end
     expect(book.boards.version).to eq 1
   end
 
@@ -162,8 +166,12 @@ RSpec.describe "The firm's board" do
       look(path)
       expect([last_response.status, last_response.body.strip]).to eq [200, ""]
     end
+    Timecop.travel(Time.local(2027, 3, 4, 12)) { look("/visits/since") }
+    expect(last_response.body).to include("Behind since")
+    book.openings.add(job_id: other, document: row.document, &YellowTrack::Desk::Listing.of(book))
+    look("/visits/since")
+    expect(last_response.body).to include("came up since")
     Timecop.travel(Time.local(2027, 3, 4, 12)) do
-      book.openings.add(job_id: other, document: row.document, &YellowTrack::Desk::Listing.of(book))
       look("/visits/since")
       text = last_response.body.gsub(/<[^>]+>/, "").gsub(/[[:space:]]+/, " ")
       expect(text).to match(/Behind since \w+day 1 March .+ should be done. .+ steps of Tern House came up since/)

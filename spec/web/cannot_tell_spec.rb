@@ -131,6 +131,8 @@ RSpec.describe "A door whose cause is not told" do
     look("/practice")
     look(page.at_css(".noted a[href*='/practice/own/']")["href"])
 
+    found = YellowTrack::Desk::OwnDoors.new(book)
+    expect([found.find(id)&.id, found.find(id + 1)]).to eq [id, nil]
     expect(page.css(".own-asking a").length).to eq 5
     look(page.css(".own-asking a").find { |one| one.text.include?("ten years") }["href"])
     expect(plain(page.css(".own-door dl").text)).to include("yes")

@@ -45,16 +45,19 @@ RSpec.describe "Doors first" do
 
   it "tells that the framer's sheet is out of date once the doors change after it was given, on Next and on the job" do
     row = ask(job)
+    giving = "It is given to whoever frames it"
+    look("/openings/#{row.id}/to-build")
+    expect(said).to include(giving).and not_include("given as revision")
     send_form("/openings/#{row.id}/to-build", {})
     look("/openings/#{row.id}/to-build")
-    expect(said).to include("given as revision").and not_include("give it again")
+    expect(said).to include("given as revision").and not_include("give it again").and not_include(giving)
     type(book.openings.find(row.id), "set.thickness", "38", stage: "size")
     look("/openings/#{row.id}/measure")
     expect(plain(page.at_css(".next").text)).to match(/Give the framer's sheet again: panel thickness.* since/)
     look("/jobs/#{job.id}")
     expect(plain(page.css(".check-watch").text)).to include("The framer's sheet of")
     look("/openings/#{row.id}/to-build")
-    expect(said).to include("give it again")
+    expect(said).to include("give it again").and include(giving)
     send_form("/openings/#{row.id}/to-build", {})
     look("/jobs/#{job.id}")
     expect(page.css(".check-watch").text).not_to include("framer")
