@@ -66,6 +66,7 @@ module YellowTrack
 
       private
 
+      # Where the jambs stand along the floor, mm from the left one's foot.
       def jambs = @plan.sizing.jambs
 
       # What is clear between the panels as they stand, each from and to, mm.
@@ -97,6 +98,7 @@ module YellowTrack
       # How far an arrow key moves it, and how far with Shift.
       def step_of(_move) = STEPS.fetch(@printer.unit)
 
+      # Bays by what can be reached of them; one is clear as a whole or it is shut.
       def bay_words
         return "" if @set.bays.empty?
 
@@ -106,6 +108,7 @@ module YellowTrack
         end.join(" ")
       end
 
+      # What of the bay lies between the jambs counts: the rest is wall anyway.
       def clear?(bay)
         from, to = [bay.from, @moves.limits[0]].max, [bay.to, @moves.limits[1]].min
         windows.any? { |left, right| left <= from && to <= right }

@@ -45,6 +45,7 @@ module YellowTrack
       # Never so narrow that it cannot be seen.
       def box_wide(box) = [x(box.to) - x(box.from), 6].max
 
+      # About as wide as its words come: the page's own type is not known here.
       def words_wide(box) = 12 + LETTER * box.words.length
 
       # Words stand in a box that is long enough, else beside it.

@@ -77,6 +77,7 @@ module YellowTrack
       # The panel's height and width on the picture.
       def tall = @reading.panel.height * @scale
 
+      # Of one panel, screen units.
       def wide = across * @scale
 
       # The panel stands a little over the floor, which is drawn.
@@ -98,6 +99,7 @@ module YellowTrack
         end.call
       end
 
+      # The wall at the head and at the jamb, the floor, and what the panel runs in: what its gaps are read to.
       def frame
         left, right = [inward(wide * (@reading.neighbour? ? 2 : 1) + 24), inward(-62)].minmax
         @pen.rect([left, top - HEAD - 12], [right - left, HEAD - 16], "wall")
@@ -124,6 +126,7 @@ module YellowTrack
         end
       end
 
+      # In tenths of a mm whatever is used elsewhere: a quarter turn has to show.
       def figure(mm) = format("%.1f", mm.to_f)
 
       # The gaps in words, as the page has them.

@@ -56,6 +56,7 @@ module YellowTrack
         end
       end
 
+      # More and less than even, with the sign that the bench's own words have.
       def signed(mm) = Adjust::Words.signed(mm, @printer)
     end
   end

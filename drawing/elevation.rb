@@ -156,8 +156,10 @@ module YellowTrack
       # Inside an opening it begins at the left jamb; on a wall or in one the wall goes on.
       def opening_left = 0
 
+      # The farthest that anything is clear: a set that covers goes by the greatest width, another by its jamb.
       def opening_right = [@plan.figures.greatest_width, @plan.sizing.jambs.last].max
 
+      # Without the wall's own strip.
       def above = @above - WALL
 
       # What is still to be laid is drawn where it will lie: the panels are sized over it.

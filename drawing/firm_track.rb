@@ -84,6 +84,7 @@ module YellowTrack
       # What others do stands under the last rail.
       def below = @tops.last + 6
 
+      # Whether it keeps the job's end from being sooner.
       def holds?(box) = @holds.include?(box.key)
 
       # Days that nobody works, and today, are shaded over all rails.

@@ -125,6 +125,7 @@ module YellowTrack
         @pen.text([left + wide / 2, middle + 5], words, "figure")
       end
 
+      # Where the panels hang from, so that leads to the track end there.
       def top = @front.hung_from
 
       def x(mm) = @spread.x(mm)

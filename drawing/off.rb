@@ -61,6 +61,7 @@ module YellowTrack
         days.join("; ")
       end
 
+      # Tenths: what an adjuster cannot turn is not drawn.
       def figure(mm) = mm.to_f.round(1)
 
       # What is far off goes to the edge and no farther: that it was far is enough.

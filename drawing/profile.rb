@@ -58,6 +58,7 @@ module YellowTrack
         @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
       end
 
+      # A floor that nobody read is drawn level, and not as if it were known to be.
       def floor_read? = @plan.survey.floor.read?
 
       # What is not read is no line.

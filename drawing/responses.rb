@@ -38,8 +38,10 @@ module YellowTrack
       # How far each adjuster goes, and what it is called there.
       def ends = all.transform_values { |one| {least: one.least, most: one.most, way: @controls.way(one.name)} }
 
+      # Every adjuster of what hangs.
       def all = @controls.all
 
+      # What so many of its steps move, mm.
       def mm(name, count) = @controls.mm(name, count)
 
       # One thing that changes: what on the page, by which counts, and the list.

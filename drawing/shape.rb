@@ -134,6 +134,7 @@ module YellowTrack
       CORNERS = {bl: [0, 0], br: [1, 0], tl: [0, 1], tr: [1, 1]}.freeze
       private_constant :CORNERS
 
+      # As the closure has them, drawn larger than life: what is out of square is millimetres in metres.
       def corners = @corners ||= CORNERS.keys.to_h { |corner| [corner, drawn(corner)] }
 
       # A corner as the closure has it, or where it would be, while that is not solved.
@@ -159,6 +160,7 @@ module YellowTrack
         @survey[tape.key].nil? ? "tape unread" : "tape"
       end
 
+      # Readings that do not agree with the others, by their keys.
       def suspects = @suspects ||= @closure ? @closure.suspects : []
 
       def description

@@ -35,6 +35,7 @@ module YellowTrack
 
       private
 
+      # Whole ones: a share is a guess, and a tenth of it says nothing.
       def per_cent(one) = "#{(one.share * 100).round} %"
 
       def description = @standings.map { |one| "#{one.cause.label} #{per_cent(one)}" }.join("; ")

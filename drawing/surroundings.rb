@@ -55,6 +55,7 @@ module YellowTrack
       # The opening's two sides on the picture; everything along the wall is measured from the left one.
       def left = OPENING[0]
 
+      # Where the opening ends at the right, screen units.
       def right = OPENING[0] + OPENING[2]
 
       # Along the wall all is to scale, by the opening's width.

@@ -93,6 +93,7 @@ module YellowTrack
       # A drawing as wide as its room is not made narrower than its text can be read.
       def css = (@smallest && !@sized) ? "drawing least-#{Lines.least_width(@width, @smallest)}" : "drawing"
 
+      # What a reader hears of the drawing.
       def told(tag, id, words) = "<#{tag} id=\"#{id}\">#{CGI.escapeHTML(words)}</#{tag}>"
 
       # Writes a tag; what is nil is left out of it.
@@ -101,6 +102,7 @@ module YellowTrack
           "<#{tag}#{written(attributes)}/>")
       end
 
+      # Escaped all of it: names of openings are typed by people.
       def written(attributes)
         attributes.each_with_object(+"") do |(key, value), text|
           text << " " << key.name << "=\"" << (value.is_a?(Numeric) ? number(value) :

@@ -40,6 +40,7 @@ module YellowTrack
 
       private
 
+      # Of the opening, mm.
       def wide = sides.first
 
       def high = sides.last

@@ -40,6 +40,7 @@ module YellowTrack
       # As it is wanted by design; what may be a little more or less stands in the table.
       def width = @wanted.width[:design]
 
+      # As it is best, mm; what else would do is told in words.
       def height = @wanted.height[:design]
 
       # The rough opening, where linings come into it; else the finished one.

@@ -33,6 +33,7 @@ module YellowTrack
 
       private
 
+      # The word's own sentence: the picture shows nothing else.
       def description = @word.says
     end
   end

@@ -4,7 +4,7 @@ module YellowTrack
   module Files
     # What is at fault in a board file that its schema lets through (handbook 17): each names crew, job and step.
     # A board file with a job told twice and a road to a house that there is not gives two sentences, each with its
-    # place: "roads.alder: there is no job "alder"." All of them are found at once, for who mends one wants the rest too.
+    # place: "roads.alder: there is no job "alder"." All are found at once, for who mends one wants the rest too.
     class BoardFaults
       YEARLY = /\A(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])\z/
 
@@ -75,6 +75,7 @@ module YellowTrack
           *job["steps"].flat_map { |step| wrong(job, step, keys) }]
       end
 
+      # What a step says that the rest of the file does not bear out.
       def wrong(job, step, keys)
         name = "jobs.#{job["key"]}.steps.#{step["key"]}"
         afters = (step["after"] || []).map { |after| after["step"] } - keys

@@ -75,6 +75,7 @@ module YellowTrack
       # The firm's hours, a crew's own before them.
       def hours(of = nil) = WorkFile::HOURS.merge((@read["hours"] || {}).compact).merge((of || {}).compact)
 
+      # Counted from the day that is planned from: a step knows no date, it knows a number of a day.
       def calendar
         @calendar ||= begin
           pause = @read["pause"]&.then { |one| [one["from"], one["from"] + one["minutes"]] }

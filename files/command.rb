@@ -50,12 +50,14 @@ module YellowTrack
         false
       end
 
+      # A sum that cannot be done is the readings' fault, and is said of the file that has them.
       def answer(file)
         @answer.call(parsed(text(file), file || "standard input"))
       rescue ZeroDivisionError, FloatDomainError
         raise Fault, "#{file || "standard input"}: these readings make no set. Check the widths and heights."
       end
 
+      # A file is read whole, so that one which is too large is refused before anything is made of it.
       def text(file)
         text = file ? File.read(file, encoding: "UTF-8") : @input.read
         raise Fault, "#{file || "standard input"}: over #{LARGEST} bytes. That is no opening." if text

@@ -3,6 +3,9 @@
 module YellowTrack
   module Files
     # Reads a move file (handbook 9): one hung panel.
+    # Sample: {"kind": "slider", "kit": "twin-42", "width": 919, "height": 2200, "jamb": "left",
+    # "gaps": {"top": 2, "middle": 3.5, "bottom": 5}, "at": {"left": 0.5}}: how a panel stands to its jamb, and where
+    # its adjusters are.
     module MoveFile
       NEEDED = {"slider" => %w[jamb gaps at], "bifold" => %w[side_gap top_gap gt gb hp hl]}.freeze
       AT = {"slider" => %w[left right], "bifold" => %w[top bottom]}.freeze

@@ -35,6 +35,7 @@ module YellowTrack
       COUNTS = 0..100_000 # mends that held
       private_constant :VERSION_2, :COUNTS
 
+      # A bypass set is asked about by what carries it: a wheel on the floor wears, one at the head settles.
       def family = (@read["family"] == "bypass") ? @read["support"] : @read["family"]
 
       def symptoms = @read["symptoms"].compact
@@ -58,6 +59,7 @@ module YellowTrack
       def fault(key, words) = Fault.new(words, key:)
 
       # What version 1 does not know may not stand in a file that says it is one.
+      # A file of before would otherwise be read in another sense than it was written in.
       def newer
         return [] unless @read["version"] == 1
 
@@ -86,6 +88,7 @@ module YellowTrack
           symptoms.uniq.filter_map { |key| (words = wrong_symptom(key)) && fault("symptoms.#{key}", words) }
       end
 
+      # Told apart: a word that nothing has, one of another family, one of a thing that this set lacks.
       def wrong_symptom(key)
         return "no such symptom. Known: #{known.symptoms.keys.join(", ")}." unless Knowledge.all.symptoms.key?(key)
 
@@ -104,6 +107,7 @@ module YellowTrack
         end
       end
 
+      # An answer that no cause of what was told leaves possible is a slip of the file: the ranking would be empty.
       def wrong_answer(finding, value, likelihoods)
         return if value.nil?
 
@@ -114,6 +118,7 @@ module YellowTrack
           .ruled_out(finding).include?(answer)
       end
 
+      # A number where words are asked for, a word where a length is, or a length that nothing on a door has.
       def not_an_answer(finding, value)
         shown = value.is_a?(Numeric) ? Numbers.plain(value) : "\"#{value}\""
         return "#{shown} is no answer here. #{works(finding.answers)}" unless value.is_a?(Numeric)
@@ -129,6 +134,7 @@ module YellowTrack
         twice("told") + listed("told").uniq.filter_map { |key| (words = untold(key)) && fault("told.#{key}", words) }
       end
 
+      # Nobody measures by telephone, and nobody takes a door off for a question.
       def untold(key)
         return "no such finding." unless (finding = Knowledge.all.findings[key])
         return "not among the findings. Say what was told there, too." unless findings.key?(key)
@@ -180,6 +186,7 @@ module YellowTrack
         "not said of a #{family} set." unless known.symptoms.key?(symptom)
       end
 
+      # *None of these* may be counted of any symptom; a cause only of one that it can bring about.
       def wrong_count(symptom, cause, count)
         unless cause == Diagnosis::Knowledge::NONE
           wrong = wrong_cause(cause) and return wrong

@@ -106,6 +106,7 @@ module YellowTrack
 
       def moment(text) = StepOfWork.moment(text)
 
+      # What the file does not say of its hours is the usual.
       def hours = HOURS.merge((@read["hours"] || {}).compact)
 
       def travel = @read["travel"] || 0

@@ -101,6 +101,7 @@ module YellowTrack
             *((gaps[:top] == gaps[:bottom]) ? [] : [Slip.new("by the top alone", gaps[:middle] - gaps[:top])])])
       end
 
+      # By the two limits that decide: how far the screws go, and a bow that none of them takes out.
       def why(answer)
         way = 2 * (@set.kit.fetch("adjust.up") + @set.kit.fetch("adjust.down"))
         rise = answer.work["adjust.rise"].value.abs.to_f.round(1)

@@ -25,6 +25,7 @@ module YellowTrack
 
       private
 
+      # There is nothing between right and wrong where one of several is picked.
       def right? = given == part.answer
 
       def more? = part.choice? || given > part.answer

@@ -64,6 +64,7 @@ module YellowTrack
         [[one, two], [one + two + site.pick(0...@kerf)]]
       end
 
+      # At the last level by less: there a piece misses its bar by a few millimetres, and the eye takes it to fit.
       def near(range) = (site.pick((level == 5) ? 1..8 : range) / site.grain).round
 
       def grains(mm) = (mm / site.grain).round

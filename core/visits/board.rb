@@ -7,8 +7,8 @@ module YellowTrack
   class Board
     FORMAT = {"format" => "yellow-track/board-plan", "version" => 1}.freeze
     PATIENCE = 4 # seconds that good plans are looked for
-    # Seconds, counted, before a board that is small enough is searched through: a plan to be under is all that it takes,
-    # and a longer look finds what the search finds anyway (12 times as long over boards of ten steps).
+    # Seconds, counted, before a board that is small enough is searched through: a plan to be under is all that it
+    # takes, and a longer look finds what the search finds anyway (12 times as long over boards of ten steps).
     START = 0.005
 
     # @return [Model]

@@ -157,8 +157,8 @@ module YellowTrack
       # @return [Practice::Lesson] a drill's
       def self.lesson(drill) = Practice::Lesson.of(drill, Files::Commands.method(:read))
 
-      # A question, by its drill, level and seed. Drawn once for whoever has it in hand: it is the same as often as it is
-      # asked, and drawing it makes up to hundreds of plans, while a page, an answer and its mark each ask for it.
+      # A question, by its drill, level and seed. Drawn once for whoever has it in hand: it is the same as often as it
+      # is asked, and drawing it makes up to hundreds of plans, while a page, an answer and its mark each ask for it.
       #
       # @return [Practice::Question]
       def self.question(drill, level, seed)

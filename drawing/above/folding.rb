@@ -28,8 +28,10 @@ module YellowTrack
           panels
         end
 
+        # A pair is opened by its angle: there is no one place along the floor to tell.
         def told(move) = "#{move.value.round} degrees"
 
+        # Degrees, in either unit.
         def step_of(_move) = [5, 1]
 
         # The half jamb from above, as far behind the panel's front as the setback.

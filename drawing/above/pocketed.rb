@@ -20,6 +20,7 @@ module YellowTrack
 
         private
 
+        # A leaf is in the wall's own thickness: there is one lane, and no more below it.
         def foot = top_of_plan + THICK
 
         # Screen units of so many millimetres of the wall's thickness.

@@ -24,6 +24,7 @@ module YellowTrack
         # Lanes are numbered from the front, from 1 on.
         def count = @set.pattern.lanes.max
 
+        # As many lanes as the set has.
         def foot = top_of_plan + count * LANE
 
         # The first lane is the nearest to the room, and the lowest on the picture.
@@ -37,6 +38,7 @@ module YellowTrack
           @set.panels.zip(@moves.lefts).each { |panel, left| panel(panel, left) }
         end
 
+        # Lanes are told apart by their class: what slides before another is drawn over it.
         def panel(panel, left)
           sliding(panel, left, lane_y(panel.lane), thick: PANEL, css: "panel slides lane-#{panel.lane}")
         end

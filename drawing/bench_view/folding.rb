@@ -38,6 +38,7 @@ module YellowTrack
 
         private
 
+        # Turning numbers are kept longer than places: they are multiplied.
         def number(value) = value.round(5)
 
         # Under the head there is room for its gaps, drawn large.

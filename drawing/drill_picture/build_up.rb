@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Layers from a jamb out.
+      # Each strip is of a stuff that the rack has, thick to thin: how many of which make up what packs it.
       class BuildUp < DrillPicture
         SAYS = "Layers that pack a jamb"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Its hangers, and how far they go.
+      # What is asked is a yes or no: whether the gaps that were read lie within what the arrows span.
       class CanAdjust < DrillPicture
         SAYS = "Two hangers, and how far each of them goes"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Bars and what is cut from them.
+      # A light bar is stock, what is dark is taken out of it; the last has an offcut that may yet be of use.
       class CutFrom < DrillPicture
         SAYS = "Bars, and what is cut from them"
 

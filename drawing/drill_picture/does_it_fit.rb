@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # A door between head and floor.
+      # Drop over it and gap under it are the set's own; the opening's height, the ?, is what has to hold all three.
       class DoesItFit < DrillPicture
         SAYS = "A door of a given height between head and floor"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Two panels over a floor, the guide between them.
+      # The guide itself is left out where words ask for its place, for that would be the answer.
       class GuidePlace < DrillPicture
         SAYS = "The floor under two panels, and their guide"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Visits along a track, and what they wait for.
+      # Three visits hang on the rail; the bar under them is others' work, which one of them waits for.
       class HoldsUp < DrillPicture
         SAYS = "Visits along the track, and what they wait for"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # A slab and what comes off its foot.
+      # The dashed line is where the saw goes: what is asked is the piece under it, not the panel.
       class LeftToCut < DrillPicture
         SAYS = "A slab, and what comes off its foot"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Panels in their opening, and the one height that may be wrong by what nothing shows.
+      # The height at the left meets no other reading: a thin line across is what would have shown a slip of it.
       class OnceMore < DrillPicture
         SAYS = "A reading that is taken twice"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Panels that lap; how wide one is.
+      # The laps are wood that is there twice: the panels' widths add up to more than what they cover.
       class PanelWidth < DrillPicture
         SAYS = "Panels that lap, one of them to be sized"
 

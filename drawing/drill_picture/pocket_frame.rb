@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # A wall cut across at its pocket: boards, studs and air about the leaf; from above.
+      # Two things are asked of it: how thick the wall becomes by its layers, and how wide the rough opening has to be
+      # for the clear one and the pocket beside it.
       class PocketFrame < DrillPicture
         SAYS = "A pocket in its wall, cut across from above"
 

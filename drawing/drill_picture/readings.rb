@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # The opening with its tape lines.
+      # Both diagonals, a width and a height: what they say of each other is what the drill is about.
       class Readings < DrillPicture
         SAYS = "The opening and where the tape is held"
 

@@ -4,6 +4,8 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # A panel's corner on its circle about the pivot, beside the jamb; from above.
+      # The corner stands as far from the pivot as its circle is wide, and it has to pass the jamb: the ? is what is
+      # left between both at the narrowest, a the pivot's place, t the panel's thickness, r the circle's radius.
       class SideGap < DrillPicture
         SAYS = "A panel's corner swings past the jamb, from above"
 

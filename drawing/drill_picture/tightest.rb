@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # The narrowest place of jambs that stand out of plumb.
+      # The jambs lean together at the top and the head falls: neither ? is where a tape is held first.
       class Tightest < DrillPicture
         SAYS = "The tightest place of an opening"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # The two ways of doing one thing, beside each other.
+      # The panel at the right is not square: schools differ in what is done with jambs that are not.
       class TwoWays < DrillPicture
         SAYS = "One way, and the other"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # A door with places that can be asked about.
+      # Three rings, for a finding is asked by pointing at a place: at the head, at the edge, at the foot.
       class WhatAils < DrillPicture
         SAYS = "A door that hangs badly, and where to look"
 

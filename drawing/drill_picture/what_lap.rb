@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # Panels as they come; what they lap.
+      # Nothing is cut of them: their width P is given, and the lap is what is left over.
       class WhatLap < DrillPicture
         SAYS = "Panels as they come, and what they lap"
 

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class DrillPicture
       # A panel that leans off its jamb.
+      # Both screws stand over it: which one is turned, which way and how far is what is asked.
       class WhichWay < DrillPicture
         SAYS = "A panel that leans off its jamb"
 

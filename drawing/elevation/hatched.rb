@@ -13,6 +13,7 @@ module YellowTrack
         # Narrow ones have no room for their words: the hatching says that something is clear, the ledger how much.
         def hatch
           @moves.windows.each do |from, to|
+            # From head to floor: what is clear is clear over the whole height.
             corner, far = [x(from), head], [x(to), floor]
             slanted(corner, far)
             if far[0] - corner[0] > 64

@@ -16,6 +16,7 @@ module YellowTrack
 
         private
 
+        # A leaf in the wall is no part of the opening.
         def opening_left = @plan.sizing.jambs.first
 
         def opening_right = @plan.sizing.jambs.last

@@ -4,6 +4,7 @@ module YellowTrack
   module Drawing
     class Elevation
       # Panels that hang from a track at the head.
+      # A track hides the panels' heads, so it is drawn over them; the guide stands on the floor, in front of the faces.
       class TopHung < Elevation
         private
 

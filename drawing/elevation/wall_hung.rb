@@ -21,6 +21,7 @@ module YellowTrack
 
         private
 
+        # The rail is longer than the opening at both sides.
         def rail_start = @set.track.start
 
         def opening_right = @plan.figures.greatest_width

@@ -26,6 +26,7 @@ module YellowTrack
         # A covering laid up to the rail stands beside it, before the strip.
         def laid_up_to = @plan.figures.covering - @plan.figures.standing
 
+        # A floor that is laid up to the strip stops at it; one that goes under it does not.
         def covered(left, wide) = laid_up_to.positive? ? z(0, :foot) - left : wide
 
         # The rail stands on its base strip where there is one; wheels stand on the rail, in the gap that is left.

@@ -11,11 +11,13 @@ module YellowTrack
         # The wall's own thickness: nothing stands before or behind it.
         def deep = @set.wall
 
+        # What the pocket's frame asks for over the leaf, mm.
         def above = @set.kit.fetch("head_allowance")
 
         # What lies on the front of the panel: a board, a stud and the air that the kit wants.
         def side = @set.board + @set.kit.fetch("stud") + @set.kit.fetch("side_clearance")
 
+        # One leaf is cut, whichever side the other goes to.
         def panels = [Across.new("A", side, side + @set.thickness)]
 
         # The build-up goes past the track at the head, and the roller hangs within it.

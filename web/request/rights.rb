@@ -72,7 +72,9 @@ module YellowTrack
       end
 
       # @return [Route, nil] that a request comes to
-      def of(verb, path) = ROUTES.fetch(READING.include?(verb) ? "GET" : "POST").find { |route| route.pattern.match(path) }
+      def of(verb, path)
+        ROUTES.fetch(READING.include?(verb) ? "GET" : "POST").find { |route| route.pattern.match(path) }
+      end
 
       # The roles that someone may ask in, and look after.
       def below(role) = {"fitter" => Store::Accounts::ROLES, "office" => %w[office learner]}.fetch(role, [])

@@ -10,7 +10,8 @@ module YellowTrack
       SHIMS = [10r, 5r, 3r, 2r, 3r / 2, 1r, 1r / 2].freeze
       INCH = 254r / 10
       # What is at hand where inches are sold, mm.
-      STOCK_INCHES = [3r / 2, 1r, 3r / 4, 5r / 8, 1r / 2, 3r / 8, 1r / 4, 1r / 8, 1r / 16].map { |one| one * INCH }.freeze
+      STOCK_INCHES = [3r / 2, 1r, 3r / 4, 5r / 8, 1r / 2, 3r / 8, 1r / 4, 1r / 8, 1r / 16]
+        .map { |one| one * INCH }.freeze
       SHIM_INCHES = [3r / 8, 1r / 4, 1r / 8, 1r / 16, 1r / 32].map { |one| one * INCH }.freeze
       PAINTED = 6 # a face that takes paint is this thick at least
       TOLD = 1r / 2 # a shortfall over it is said

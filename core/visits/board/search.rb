@@ -49,8 +49,8 @@ module YellowTrack
 
       def done?(state) = @model.crew.all? { |place| state.ends[place] }
 
-      # A whole plan: kept where it is better than the best; of equals the first that the search itself comes to, so that
-      # what was found before it, and how long that took, says nothing.
+      # A whole plan: kept where it is better than the best; of equals the first that the search itself comes to, so
+      # that what was found before it, and how long that took, says nothing.
       def settle(state)
         value = @value.of(state.rows)
         better = value <=> @least

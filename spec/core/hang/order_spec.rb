@@ -120,7 +120,8 @@ RSpec.describe "The order of work" do
 
     it "says how a thing is held in the floor, by what it is made of" do
       said = %w[wood screed tile concrete].map { |floor| row(steps("survey.floor_of" => floor), "guides")["do"] }
-      expect(said).to match [/screwed into the wood/, /than the screed/, /without hammering/, /; plugged and screwed\.\z/]
+      expect(said)
+        .to match [/screwed into the wood/, /than the screed/, /without hammering/, /; plugged and screwed\.\z/]
       expect(row(steps, "guides")["do"]).not_to include("screwed")
     end
 
