@@ -26,6 +26,11 @@ RSpec.describe "Pictures of practice" do
     expect(made.at_css("title").text).to include("the last 49.0 mm off")
   end
 
+  it "names days as far apart as their names have room, and none at its end" do
+    made = svg(YellowTrack::Drawing::Off.new("Tightest", Array.new(20) { |place| [days[0] + place, 1r] }))
+    expect(made.css("text").map(&:text)).to eq ["1 Mar", "6 Mar", "11 Mar", "16 Mar"]
+  end
+
   it "bows an edge by its three gaps" do
     printer = YellowTrack::Length::Printer.fine(:mm)
     gaps = {"top" => 0r, "middle" => 6r, "bottom" => 0r}

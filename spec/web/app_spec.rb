@@ -173,6 +173,12 @@ RSpec.describe YellowTrack::Web::App do
     end
   end
 
+  it "calls each house rule and each own word by its own name" do
+    screen = YellowTrack::Web::Rules::Screen.new(book, visitor: nil)
+    named = YellowTrack::Files::HouseRules.all.to_h { |rule| [rule.key, rule.label] }
+    expect(named.keys.to_h { |key| [key, screen.label(key)] }).to eq named
+  end
+
   it "sends how lines and a page look, to be kept for an hour, and nothing of a page that there is not" do
     {"/lines.css" => ".drawing", "/pages/cut.css" => ".page-cut"}.each do |path, rule|
       look(path)
