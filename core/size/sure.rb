@@ -31,7 +31,8 @@ module YellowTrack
 
       # From which step on the slip that spoils first is seen, whichever way it goes; nil where one way never is.
       def spoilt_seen
-        steps = ways.select { |way| way.spoilt?(spoils) }.map(&:seen)
+        first = spoils or return
+        steps = ways.select { |way| way.spoilt?(first) }.map(&:seen)
         steps.max unless steps.include?(nil)
       end
 

@@ -96,7 +96,7 @@ RSpec.describe YellowTrack::Store::Book do
     expect(openings.counts([rows.first.job_id, other.job_id])).to eq(rows.first.job_id => 5, other.job_id => 1)
     asked = queries { @first = openings.first_of([rows.first.job_id, other.job_id], 2) }
     expect(asked.length).to eq 1
-    expect(@first.transform_values { |first| [first.openings.map(&:letter), first.count] })
+    expect(@first.transform_values { |first| [first.openings.map(&:letter), first.in_all] })
       .to eq(rows.first.job_id => [%w[A B], 5], other.job_id => [%w[A], 1])
   end
 

@@ -113,5 +113,11 @@ module Site
     book.db.loggers.delete(watch)
   end
 
+  # How its doors hang, in which unit, and whether they hang already: what forms differ by.
+  def manner_of(row)
+    opening = YellowTrack::Desk::KeptOpening.new(book, row)
+    [opening.kit.manner.key, opening.opening.units, opening.service.on?, opening.others?]
+  end
+
   def saved(row, key) = book.openings.find(row.id).document[key]
 end

@@ -34,11 +34,6 @@ RSpec.describe "What every form does" do
       "/today?crew=south-2", "/practice/which-way/7", "/practice/what-ails/7", "/causes", "/jobs/3/offers/2027-001"]
   end
 
-  def manner_of(row)
-    opening = YellowTrack::Desk::KeptOpening.new(book, row)
-    [opening.kit.manner.key, opening.service.on?, opening.others?]
-  end
-
   # A form's kind: where it sends, what is in it, what it writes.
   def kind_of(form)
     key = form.at_css("[name=key]")&.[]("value")

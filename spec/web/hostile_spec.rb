@@ -4,7 +4,7 @@ require "bcrypt"
 require "stringio"
 
 # Whatever comes to the door, no route answers that it failed, and what is saved
-# can still be shown. Every text and shape comes to some places here, and to each of them by `bin/bench door`.
+# can still be shown. Every text and shape comes to some places here, and to each of them by `bin/bench texts`.
 RSpec.describe "Whatever comes to the door" do
   include Site
 

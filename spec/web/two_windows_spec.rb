@@ -59,12 +59,6 @@ RSpec.describe "Two windows" do
 
   let(:first) { book.openings.of(1).first.id }
 
-  # How its doors hang, in which unit, and whether they hang already: what forms differ by.
-  def manner_of(row)
-    opening = YellowTrack::Desk::KeptOpening.new(book, row)
-    [opening.kit.manner.key, opening.opening.units, opening.service.on?, opening.others?]
-  end
-
   def pages
     jobs = book.jobs.all.map(&:id)
     openings = jobs.flat_map { |job| book.openings.of(job) }.uniq { |row| manner_of(row) }.map(&:id)

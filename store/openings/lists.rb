@@ -15,7 +15,7 @@ module YellowTrack
         end
 
         # The first openings of a job, and how many it has in all.
-        First = Struct.new(:openings, :count)
+        First = Struct.new(:openings, :in_all)
 
         # The first of each job, in their order.
         #

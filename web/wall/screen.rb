@@ -53,7 +53,7 @@ module YellowTrack
             hung = Desk::Listing.shown(book, first.values.flat_map(&:openings)).map { |row| HungOpening.new(row) }
               .group_by(&:job_id)
             jobs.map do |job|
-              Row.new(job:, openings: hung[job.id] || [], more: [(first[job.id]&.count || 0) - OPENINGS, 0].max)
+              Row.new(job:, openings: hung[job.id] || [], more: [(first[job.id]&.in_all || 0) - OPENINGS, 0].max)
             end
           end
         end

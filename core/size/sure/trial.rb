@@ -50,10 +50,10 @@ module YellowTrack
       # @param closure [Survey::Closure, nil] of its readings
       # @return [Told]
       def of(slipped, closure)
-        checks = checks(slipped, closure)
-        spoil = self.class.codes(checks, :stop) - base[:stop]
-        says = checks.find { |check| check.code == spoil.first }.sentences.first if spoil.any?
-        Told.new(spoil.sort, says, (self.class.codes(checks, :watch) - base[:watch] - base[:stop]).any?)
+        all = checks(slipped, closure)
+        spoil = self.class.codes(all, :stop) - base[:stop]
+        says = all.find { |check| check.code == spoil.first }.sentences.first if spoil.any?
+        Told.new(spoil.sort, says, (self.class.codes(all, :watch) - base[:watch] - base[:stop]).any?)
       end
 
       private

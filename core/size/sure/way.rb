@@ -66,8 +66,9 @@ module YellowTrack
       def closure(step, slipped)
         return @trial.closure unless @reading.closed?
 
-        @solved = [step, Survey::Closure.new(slipped.survey)] unless @solved&.first == step
-        @solved.last
+        solved = @solved # its own: another thread may solve the next step meanwhile
+        solved = @solved = [step, Survey::Closure.new(slipped.survey)] unless solved&.first == step
+        solved.last
       end
     end
   end
