@@ -26,7 +26,7 @@ gem "bigdecimal", "3.1.1"
 gem "json", "2.6.1"
 
 group :test do
-  gem "debride", "~> 1.12.0" # methods that nothing calls
+  gem "debride", "~> 1.15.2" # methods that nothing calls
   gem "axe-core-api", "~> 4.10" # carries the axe script that the browser specs run
   gem "capybara", "~> 3.40"
   gem "json_schemer", "~> 2.4" # the referee of our own quick schema check

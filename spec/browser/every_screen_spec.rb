@@ -1,7 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "browser_helper"
+require "support/share"
 
+# What axe finds, and a phone's width: over a share of the screens here, another by each seed, and over all of them by
+# `bin/bench whole`.
 RSpec.describe "Every screen" do
   include_context "with the demo in the browser"
 
@@ -30,7 +33,7 @@ RSpec.describe "Every screen" do
 
   it "has nothing that axe finds serious by day and by night, does not scroll sideways, keeps its own policy" do
     session.driver.browser.logs.get(:browser) # what earlier examples left
-    screens.each do |path|
+    Share.of(screens, 5).each do |path|
       session.visit(path)
       faults = grave_faults
       expect(faults).to eq([]), "#{path}: #{faults}"
@@ -47,7 +50,8 @@ RSpec.describe "Every screen" do
   # and Measure, which a phone asks reading by reading from the start.
   it "has nothing that axe finds serious on a phone, does not scroll sideways, and is hit by a gloved finger" do
     Browser.size(session, Browser::PHONE)
-    screens.select { |path| path.end_with?("/measure") || path.include?("?") }.each do |path|
+    asked = screens.select { |path| path.end_with?("/measure") || path.include?("?") }
+    Share.of(asked, 3).each do |path|
       session.visit(path)
       faults = grave_faults
       expect(faults).to eq([]), "#{path}: #{faults}"

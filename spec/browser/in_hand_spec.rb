@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "browser_helper"
+require "support/share"
 
 # One number in hand: row and place light each other up.
 RSpec.describe "A number in hand" do
@@ -52,7 +53,7 @@ RSpec.describe "A number in hand" do
   end
 
   it "has the whole bench between rail and what is next, and it stays while the numbers pass" do
-    %w[A B C D F G H].each do |letter|
+    Share.of(%w[A B C D F G H], 3).each do |letter|
       session.visit("/openings/#{opening(letter, "Osier Weir").id}/size")
       foot, next_top = session.evaluate_script("[document.querySelector('.clear-says').getBoundingClientRect()." \
         "bottom, document.querySelector('.next').getBoundingClientRect().top]")

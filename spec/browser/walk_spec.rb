@@ -2,6 +2,7 @@
 
 require_relative "browser_helper"
 require "rack/test"
+require "support/share"
 
 # What the walk looks at, and how.
 module Walk
@@ -70,21 +71,23 @@ module Walk
   JS
 end
 
-# Every page that links reach, looked over as a whole at three widths; then every kind of save on
-# every stage, and a link after it.
+# Every page that links reach, looked over as a whole at three widths; then every kind of save on every stage, and a
+# link after it. A stage is looked at for one way of hanging here, another by each seed, and a share of the saves is
+# made; `bin/bench whole` walks all of it.
 RSpec.describe "A walk over the whole" do
   include_context "with the demo in the browser"
   include Rack::Test::Methods
 
   def app = Browser.app
 
-  # Goes to every page that links reach from the first one, to one of each kind; what is a file is asked for alone.
+  # Goes to every page that links reach from the first one, to one of each kind, in an order of the seed's; what is a
+  # file is asked for alone.
   #
   # @yieldparam path [String] of the page that is in the window
   # @return [Array] what the block gives of each
   def on_every_page
-    seen, ahead, given = {}, ["/"], []
-    while (path = ahead.shift)
+    seen, ahead, given, random = {}, ["/"], [], Random.new(RSpec.configuration.seed)
+    while (path = ahead.delete_at(random.rand([ahead.length, 1].max)))
       kind = kind_of(path)
       next if seen[kind]
 
@@ -98,12 +101,13 @@ RSpec.describe "A walk over the whole" do
   end
 
   def kind_of(path)
-    if (id, stage = Walk::BY_MANNER.match(path)&.captures)
+    path = path.gsub(%r{/kits/[^/?]+}, "/kits/k").sub(/(?<=[?&])(piece|place|panel|crew)=[\w-]+/, '\1=one') # picked
+    path = path.gsub(%r{practice/[a-z-]+/}, "practice/drill/").sub(/family=[a-z-]+/, "family=one") unless Share::WHOLE
+    if Share::WHOLE && (id, stage = Walk::BY_MANNER.match(path)&.captures)
       return [stage, *manner_of(id.to_i)].join(" ")
     end
 
-    path.gsub(%r{/kits/[^/?]+}, "/kits/k").gsub(%r{(practice/[a-z-]+)/\d+}, '\1/n').gsub(/\d+/, "n")
-      .sub(/(?<=[?&])(piece|place|panel|crew)=[\w-]+/, '\1=one') # what is picked on it
+    path.gsub(/\d+/, "n")
   end
 
   # How an opening's doors hang, in which unit it was measured, and whether they hang already.
@@ -148,13 +152,15 @@ RSpec.describe "A walk over the whole" do
     session.evaluate_script(LOOK_OVER).map { |fault| "#{width}: #{fault}" }
   end
 
+  def widths = Share::WHOLE ? Walk::WIDTHS : [Walk::WIDTHS.first, Walk::WIDTHS.last]
+
   def console = session.driver.browser.logs.get(:browser).map(&:message)
 
   it "finds every page whole: nothing covered, outside, too small, unseen in focus, or said to the console" do
     console # what earlier examples left
     faults = on_every_page do |path|
       found = session.evaluate_script(Walk::IN_WINDOW).map { |fault| "1280: #{fault}" } +
-        Walk::WIDTHS.flat_map { |width| looked_over(width) } + console
+        widths.flat_map { |width| looked_over(width) } + console
       found.map { |fault| "#{path} at #{fault}" }
     end.flatten
     expect(faults.first(20)).to eq([]), faults.first(20).join("\n")
@@ -195,7 +201,7 @@ RSpec.describe "A walk over the whole" do
 
     def saved_on(path)
       session.visit(path)
-      session.evaluate_script(Walk::KINDS).each do |kind, id|
+      Share.of(session.evaluate_script(Walk::KINDS).to_a, 3).each do |kind, id|
         session.visit(path) unless session.current_path == path
         next unless session.has_css?("[id='#{id}']", visible: :all, wait: 0)
 

@@ -26,7 +26,7 @@ module Site
     end
     group.around do |example|
       Dir.mktmpdir do |folder|
-        @book = Template.copied(:blank, "#{folder}/book.sqlite3") { |book| book.accounts.add(FITTER) }
+        @book = Site.book("#{folder}/book.sqlite3", demo: example.metadata[:demo])
         STANDING.__setobj__(@book)
         @book.db.extension(:date_arithmetic) # as rodauth has it of the book that it is made on
         YellowTrack::Web::Rates.lay
@@ -35,6 +35,14 @@ module Site
         (Thread.list - before).each { |beside| beside.join(5) } # what goes on beside a request ends with its example
         @book.close
       end
+    end
+  end
+
+  # A book with its one fitter; what is tagged `:demo` has the demo's jobs in it.
+  def self.book(path, demo: false)
+    Template.copied(demo ? :shown : :blank, path) do |book|
+      book.accounts.add(FITTER)
+      Timecop.freeze(MORNING) { YellowTrack::Demo::Loader.new("").fill(book) } if demo
     end
   end
 

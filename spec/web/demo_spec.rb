@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-RSpec.describe YellowTrack::Demo::Loader do
+RSpec.describe YellowTrack::Demo::Loader, :demo do
   include Site
-
-  before { described_class.new("").fill(book) }
 
   def row(letter) = book.openings.of(1).find { |one| one.letter == letter }
 

@@ -5,13 +5,12 @@ require "support/as_read"
 # What every kind of form of the demo does, sent with something else in each of its fields: where it goes on to or what
 # it answers, and what the book holds then, a mark each. Each is taken back before the next. That none of it has moved
 # unless it is meant to: `bin/test --as-read` writes the marks anew.
-RSpec.describe "What every form does" do
+RSpec.describe "What every form does", :demo do
   include Site
 
   around { |example| Timecop.freeze(Site::MORNING) { example.run } }
 
   before do
-    YellowTrack::Demo::Loader.new("").fill(book)
     serve(by_itself: Site::FITTER)
   end
 

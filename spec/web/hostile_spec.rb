@@ -2,9 +2,10 @@
 
 require "bcrypt"
 require "stringio"
+require "support/share"
 
 # Whatever comes to the door, no route answers that it failed, and what is saved
-# can still be shown. Every text and shape comes to some places here, and to each of them by `bin/bench texts`.
+# can still be shown. Every text and shape comes to some places here, and to each of them by `bin/bench whole`.
 RSpec.describe "Whatever comes to the door" do
   include Site
 
@@ -168,15 +169,11 @@ RSpec.describe "Whatever comes to the door" do
     end
   end
 
-  # Some of what there is, others by each place; all of it where the whole is proved.
-  #
-  # @param part [Integer] 8 for an eighth
-  def some(all, part, place)
-    ENV["WHOLE"] ? all : all.select.with_index { |_, turn| (turn + place) % part == 0 }
-  end
+  # A share of what there is, another by each place.
+  def some(all, part, place) = Share.of(all, part, place + RSpec.configuration.seed)
 
   # What a form is told that reads a name; one that reads nothing is told a few.
-  def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 8, place)
+  def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 20, place)
 
   it "answers texts in every form, and still shows the opening" do
     turned_away = []
@@ -198,13 +195,13 @@ RSpec.describe "Whatever comes to the door" do
             "second-factor" => %w[code otp_secret password], "one-factor" => %w[password],
             "recovery-codes" => %w[add password]}
     ways.each_with_index do |(way, names), place|
-      [*told(place).map { |text| "%s=#{text}" }, *some(shapes, 2, place)].each do |shape|
+      [*told(place).map { |text| "%s=#{text}" }, *some(shapes, 4, place)].each do |shape|
         send_body("/account/#{way}", names.map { |name| shape.gsub("%s", name) }.join("&"))
         asked("/account/#{way}", names.map { |name| shape.gsub("%s", name) }.join("&"))
       end
     end
     serve
-    some(texts, 3, 0).each do |text|
+    some(texts, 6, 0).each do |text|
       YellowTrack::Web::Rates.lay
       look("/account/sign-in")
       @token = page.at_css("input[name=authenticity_token]")["value"]
@@ -217,7 +214,7 @@ RSpec.describe "Whatever comes to the door" do
   it "answers a value of a wrong shape in every form" do
     posts(row.id, row.job_id).each_with_index do |(path, names), place|
       some(shapes, 4, place).each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
-      some(names, 2, place).each { |name| send_body(path, "#{name}[a]=b") }
+      some(names, 4, place).each { |name| send_body(path, "#{name}[a]=b") }
     end
     still_shown
   end
@@ -226,7 +223,7 @@ RSpec.describe "Whatever comes to the door" do
     keys = [*YellowTrack::Desk::Fields::KNOWN.keys, "survey.floor.new", "survey.floor.i0", "survey.bays.new",
       "hung.B.gaps.top", "hung.B.at.left", "hung.meet.top"]
     keys.each_with_index do |key, place|
-      some(texts, 16, place).each_with_index do |text, turn|
+      some(texts, 40, place).each_with_index do |text, turn|
         value = (turn + place).even? ? "value[]=#{text}&value[]=#{text}" : "value=#{text}"
         send_body("/openings/#{row.id}/values", "key=#{key}&stage=size&seen=999999&#{value}")
       end
@@ -238,7 +235,7 @@ RSpec.describe "Whatever comes to the door" do
   it "answers texts in every address" do
     reached = gets(row.id, row.job_id).each_with_index.map do |path, place|
       short = texts.select { |text| text.length < 100 }
-      some(short, 16, place).map.with_index do |text, turn|
+      some(short, 40, place).map.with_index do |text, turn|
         asked(path, queried[(turn + place / 8) % 2].map { |name| "#{name}=#{text}" }.join("&"))
         last_response.status
       end

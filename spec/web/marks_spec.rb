@@ -71,8 +71,7 @@ RSpec.describe "Pages of every kind" do
     expect_as_before("kits-drills.marks", (kits + drills).map { |path| [path, mark(path)] })
   end
 
-  it "of the demo on paper are as they were" do
-    YellowTrack::Demo::Loader.new("").fill(book)
+  it "of the demo on paper are as they were", :demo do
     serve(by_itself: Site::FITTER)
     papers = ["/visits/board.pdf", "/visits/board.pdf?ahead=5", "/visits/board.pdf?ahead=40",
       "/jobs/3/offers/2027-001.pdf", "/openings/8/hand-over.pdf"]

@@ -1,12 +1,14 @@
 # frozen_string_literal: true
 
-# Rounds of every drill to their end; what is played before it is answered; rounds that are
-# set for the crew.
+require "support/share"
+
+# Rounds to their end, of a share of the drills here, another by each seed, and of all by `bin/bench whole`; what is
+# played before it is answered; rounds that are set for the crew.
 RSpec.describe "Practice, played and set" do
   include Site
   include Practised
 
-  YellowTrack::Practice::Drills.all.each_key do |key|
+  Share.of(YellowTrack::Practice::Drills.all.keys, 3).each do |key|
     it "asks a round of #{key} to its end, all of it right, and a page of each answer" do
       path = begin_round(key)
       10.times do |place|

@@ -1,7 +1,10 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 # What is printed into a form, posted untouched, changes nothing: in either unit,
-# at every grain, on every screen.
+# at every grain, on every screen. Of a page's fields a share is posted here, another by each seed, and all of them by
+# `bin/bench whole`.
 RSpec.describe "Forms posted untouched" do
   include Site
 
@@ -71,7 +74,7 @@ RSpec.describe "Forms posted untouched" do
     forms = page.css("form.field").select { |form| form.at_css("[name^=value]:not(button)") }.map do |form|
       [form["id"], form.css("input[name], select[name]").filter_map { |one| value_of(one) }]
     end
-    forms.each_with_index do |(id, values), place|
+    Share.of(forms, 4).each_with_index do |(id, values), place|
       sent = Rack::Utils.parse_nested_query(Rack::Utils.build_query(values))
       field = YellowTrack::Desk::Fields[sent.fetch("key")]
       by_route = place.zero? || field.kind == :kit # which the route looks up

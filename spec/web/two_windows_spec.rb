@@ -4,7 +4,7 @@ require "open3"
 
 # Every form of the product in two windows on the same thing: what the one did not see is not
 # replaced by it, and is told; what is only added is added once, however often it is pressed.
-RSpec.describe "Two windows" do
+RSpec.describe "Two windows", :demo do
   include Site
 
   # Forms by where they send, and what keeps them from overwriting: was, what they were printed
@@ -53,7 +53,6 @@ RSpec.describe "Two windows" do
   def sent(action, values) = post(action, values, "HTTP_HOST" => Site::HOST) && last_response.status
 
   before do
-    YellowTrack::Demo::Loader.new("").fill(book)
     YellowTrack::Web::AccountCommand.give(book, book.accounts.named("Odo").id, "a pencil behind the ear")
   end
 

@@ -5,7 +5,7 @@ require "support/as_read"
 # Every page of the demo as it reads: nothing is empty that has to say something, nothing points at
 # what is not there, no slip of ours shows; and nothing reads otherwise than it did, unless it is meant to
 # (`bin/test --as-read` writes spec/as_read anew, and what has changed is read in the commit).
-RSpec.describe "A whole page" do
+RSpec.describe "A whole page", :demo do
   include Site
 
   says = "title, h1, h2, h3, label, legend, th, dt, summary, button, nav a, .row-name, .row-figure, .says-fault, " \
@@ -15,7 +15,6 @@ RSpec.describe "A whole page" do
   around { |example| Timecop.freeze(Site::MORNING) { example.run } }
 
   before do
-    YellowTrack::Demo::Loader.new("").fill(book)
     serve(by_itself: Site::FITTER)
   end
 

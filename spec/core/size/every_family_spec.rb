@@ -1,13 +1,16 @@
 # frozen_string_literal: true
 
-# One suite that every family and every support runs through.
+require "support/share"
+
+# One suite that every family and every support runs through, over a few random openings of each kind; over thirty
+# times as many by `bin/bench whole`.
 RSpec.describe "Every family" do
   let(:random) { Random.new(RSpec.configuration.seed) }
 
   Kinds::ALL.each_key do |kind|
     describe kind do
       def each_plan(kind, count)
-        count.times do
+        Share.count(count).times do
           document = document_of(kind, random)
           yield plan_of(document), document
         end
@@ -74,7 +77,7 @@ RSpec.describe "Every family" do
       end
 
       it "is the same seen in a mirror" do
-        8.times do
+        Share.count(8).times do
           document = document_of(kind, random, noise: 0.0)
           widths = document["survey"]["widths"]
           widths["bottom"] = kind.start_with?("wall") ? widths.values.max : widths.values.min

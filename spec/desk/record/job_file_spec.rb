@@ -1,16 +1,16 @@
 # frozen_string_literal: true
 
+require "support/share"
 require "tempfile"
 
 # A whole job out as one file, and in again on another machine.
-RSpec.describe YellowTrack::Desk::JobFile do
+RSpec.describe YellowTrack::Desk::JobFile, :demo do
   include Site
 
   let(:dot) { "\x89PNG\r\n\x1A\nIEND".b }
 
   # The demo's first job, with a picture, a correction, an offer and a draft.
   let(:job) do
-    YellowTrack::Demo::Loader.new("").fill(book)
     desk.tap do |made|
       opening = made.openings[1]
       picture = YellowTrack::Store::Pictures::Picture.new(type: "image/png", width: 2, height: 1, data: dot, thumb: dot)
@@ -139,7 +139,7 @@ RSpec.describe YellowTrack::Desk::JobFile do
       YellowTrack::Files::JobArchive.unpack(file)
     }["log.json"])["log"].map { |row| row["kind"] }.uniq
     expect(kinds).to include("move", "hand-over", "picture")
-    %w[move hand-over picture].product(strange).each do |kind, after|
+    Share.of(%w[move hand-over picture].product(strange), 5).each do |kind, after|
       bytes = edited("log.json") { |value|
         value["log"].select { |row| row["kind"] == kind }.each { |row| row["after"] = after }
       }

@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
-# The steps of openings of every kind on days: what comes after what is kept, whatever hangs.
+require "support/share"
+
+# The steps of openings on days: what comes after what is kept, whatever hangs. A share of the kinds here, another by
+# each seed, all of them by `bin/bench whole`.
 RSpec.describe YellowTrack::Desk::Agenda do
   include Site
 
@@ -15,7 +18,7 @@ RSpec.describe YellowTrack::Desk::Agenda do
 
   def visiting = YellowTrack::Desk::JobVisits.new(YellowTrack::Desk::Job.new(book, book.jobs.find(job.id)))
 
-  Kinds::ALL.each_key do |kind|
+  Share.of(Kinds::ALL.keys, 3).each do |kind|
     it "plans #{kind}, cut in the shop or on site, fitted or finished first" do
       [{}, {"set.order" => "finish"}, {"set.height_cut" => "site"},
         {"survey.covering" => {"thickness" => "12", "laid" => false}}].each { |changes| added(kind, **changes) }
