@@ -6,7 +6,7 @@ module YellowTrack
     class Run
       ALL = {"plan" => Plans, "closure" => Closures, "sure" => Slips, "command" => Commands, "cut" => Cuttings,
              "papers" => Packs, "page" => Pages, "lists" => Lists, "settle" => Settling, "choose" => Choices,
-             "service" => Services, "visits" => Crews, "board" => Boards, "practice" => Drills, "texts" => Texts,
+             "service" => Services, "visits" => Crews, "board" => Boards, "practice" => Drills, "whole" => Whole,
              "faults" => Faults, "load" => Load, "house" => House, "mutants" => Mutants}.freeze
 
       # @param names [Array<String>] none for all

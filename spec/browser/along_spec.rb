@@ -58,24 +58,6 @@ RSpec.describe "Without a network, in the browser" do
     expect([now("survey.depth"), entries.map(&:who).uniq]).to eq ["132", ["Runa"]]
   end
 
-  it "brings what quarrels to a page where both stand, and one press decides" do
-    network.cut
-    session.visit("/openings/#{row.id}/measure")
-    type("survey-depth", "131")
-    expect(session).to have_css("#field-survey-depth.queued")
-    book.openings.change(row.id, "survey.depth", "125", seen: nil, who: "Odo")
-    network.back
-    15.times do # what waits is told before it is read from the device, and sent after that
-      session.visit("/along")
-      break if session.has_css?(".quarrel-value", wait: 1)
-    end
-    expect(session.all(".quarrel-value").map(&:text)).to eq %w[125 131]
-    expect(grave_faults).to eq []
-    session.click_button("Keep yours")
-    expect(session).to have_no_css(".quarrel")
-    expect(now("survey.depth")).to eq "131"
-  end
-
   it "shows what is here where a page is not, and lets everything go with sign-out, once it is told what is lost" do
     network.cut
     session.visit("/openings/9/measure")
@@ -95,7 +77,7 @@ RSpec.describe "Without a network, in the browser" do
     expect([names, workers]).to eq [[], 0]
   end
 
-  it "tells a quarrel in the field that has the focus too, and on the first page" do
+  it "tells a quarrel in the field that has the focus too, and brings it to a page where one press decides" do
     network.cut
     session.visit("/openings/#{row.id}/measure")
     type("survey-depth", "131")
@@ -107,6 +89,12 @@ RSpec.describe "Without a network, in the browser" do
     expect(session).to have_css("#field-survey-depth.unsent", text: /Changed meanwhile from .* to 125.*You typed 131/)
     session.visit("/")
     expect(session).to have_css("#along-bar", text: "1 of yours quarrels")
+    session.visit("/along")
+    expect(session.all(".quarrel-value", count: 2).map(&:text)).to eq %w[125 131]
+    expect(grave_faults).to eq []
+    session.click_button("Keep yours")
+    expect(session).to have_no_css(".quarrel")
+    expect(now("survey.depth")).to eq "131"
   end
 
   it "clears nothing where the server does not answer a sign-out, and answers in a sentence for what is not here" do

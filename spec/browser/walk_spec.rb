@@ -86,6 +86,8 @@ RSpec.describe "A walk over the whole" do
   # @yieldparam path [String] of the page that is in the window
   # @return [Array] what the block gives of each
   def on_every_page
+    return to_enum(__method__) unless block_given?
+
     seen, ahead, given, random = {}, ["/"], [], Random.new(RSpec.configuration.seed)
     while (path = ahead.delete_at(random.rand([ahead.length, 1].max)))
       kind = kind_of(path)
@@ -152,15 +154,16 @@ RSpec.describe "A walk over the whole" do
     session.evaluate_script(LOOK_OVER).map { |fault| "#{width}: #{fault}" }
   end
 
-  def widths = Share::WHOLE ? Walk::WIDTHS : [Walk::WIDTHS.first, Walk::WIDTHS.last]
+  # A page is looked over as a whole at a desk's width or at a phone's, and at all of them where all of it is walked.
+  def widths(turn) = Share::WHOLE ? Walk::WIDTHS : [Walk::WIDTHS.values_at(0, -1)[turn % 2]]
 
   def console = session.driver.browser.logs.get(:browser).map(&:message)
 
   it "finds every page whole: nothing covered, outside, too small, unseen in focus, or said to the console" do
     console # what earlier examples left
-    faults = on_every_page do |path|
+    faults = on_every_page.with_index do |path, turn|
       found = session.evaluate_script(Walk::IN_WINDOW).map { |fault| "1280: #{fault}" } +
-        widths.flat_map { |width| looked_over(width) } + console
+        widths(turn).flat_map { |width| looked_over(width) } + console
       found.map { |fault| "#{path} at #{fault}" }
     end.flatten
     expect(faults.first(20)).to eq([]), faults.first(20).join("\n")

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "open3"
+require "support/share"
 
 # Every command says what it does, its words and an example; words that it does not know are a
 # sentence and status 2, and do nothing.
@@ -9,7 +10,7 @@ RSpec.describe "Commands" do
 
   def run(*words) = Open3.capture3(*words, chdir: YellowTrack::ROOT, stdin_data: "")
 
-  commands.each do |name|
+  Share.of(commands, 3).each do |name|
     it "bin/#{name} --help says what it does, what it takes, and an example" do
       said, wrong, status = run("bin/#{name}", "--help")
       expect([wrong, status.exitstatus]).to eq ["", 0]
@@ -18,7 +19,7 @@ RSpec.describe "Commands" do
     end
   end
 
-  (commands - %w[test]).each do |name|
+  Share.of(commands - %w[test], 3).each do |name|
     it "bin/#{name} refuses a word that it does not know, in a sentence" do
       said, wrong, status = run("bin/#{name}", "--nonsense")
       expect([said, status.exitstatus]).to eq ["", 2]

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "support/share"
 require "tmpdir"
 
 # A book of before its tables changed, and books that are opened by several at
@@ -66,7 +67,7 @@ RSpec.describe YellowTrack::Store::Database do
   it "goes on after it was killed midway, wherever that was" do
     old_book
     kept = File.binread(@path)
-    12.times do |turn|
+    Share.of(Array.new(12) { |turn| turn }, 3).each do |turn|
       Dir["#{@path}{-wal,-shm}"].each { |file| File.delete(file) }
       File.binwrite(@path, kept)
       elsewhere("YellowTrack::Store::Book.open(ENV['BOOK']).close", after: 0.15 + turn * 0.02)

@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
-# What each role may: the table of it, and every route walked as each.
+require "support/share"
+
+# What each role may: the table of it, and every route walked as each; in a share of the ways that its path can be
+# spelt, and in all of them by `bin/bench whole`.
 RSpec.describe "Who may what" do
   include Site
 
@@ -240,8 +243,8 @@ RSpec.describe "Who may what" do
   ["learner", "office"].each do |role|
     it "keeps a #{role} from what is not his, in whatever way it is spelt" do
       as(role)
-      table.reject { |_, _, may| may.include?(role[0]) }.each do |verb, path, _|
-        spellings(path).each do |spelt|
+      table.reject { |_, _, may| may.include?(role[0]) }.each_with_index do |(verb, path, _), place|
+        Share.of(spellings(path), 3, place + RSpec.configuration.seed).each do |spelt|
           YellowTrack::Web::Rates.lay
           expect([verb, spelt, outcome(verb, spelt) == :kept || last_response.status]).to eq([verb, spelt,
             true]).or eq([verb, spelt, 400])

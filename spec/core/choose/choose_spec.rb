@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 RSpec.describe YellowTrack::Choose do
   Choices.names.each do |name|
     it "agrees with #{name}" do
@@ -95,7 +97,7 @@ RSpec.describe YellowTrack::Choose do
 
   it "proves every what it would take by doing it" do
     random, proved = Random.new(RSpec.configuration.seed), []
-    14.times do
+    Share.count(14).times do
       document = random_choice(random)
       choice_of(document).ranked.each do |one|
         take = one.takes.find { |told| cured(document, told) } or next

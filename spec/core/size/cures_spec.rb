@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 # What a check says to do was worked first: it clears that check and raises nothing else.
 RSpec.describe YellowTrack::Cures do
   def cures(**changes) = described_class.new(plan(**changes))
@@ -70,7 +72,7 @@ RSpec.describe YellowTrack::Cures do
 
   it "holds over random openings: every cure clears its check alone" do
     random = Random.new(RSpec.configuration.seed)
-    40.times do
+    Share.count(40).times do
       made = plan_of(document_of(Kinds::ALL.keys.sample(random:), random))
       found = described_class.new(made)
       made.checks.map(&:code).uniq.filter_map { |code| found[code] }.each do |cure|

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 # A fitter trusts a number that he can check with a pencil: what is printed, worked again as it
 # stands there, comes to what is printed behind it, in both units.
 RSpec.describe "Printed sums" do
@@ -16,7 +18,7 @@ RSpec.describe "Printed sums" do
     printers.each do |unit, printer|
       it "come to their number in #{unit}: #{kind}" do
         random = Random.new(RSpec.configuration.seed)
-        found = Array.new(10) { plan_of(document_of(kind, random)) }.flat_map do |made|
+        found = Array.new(Share.count(10)) { plan_of(document_of(kind, random)) }.flat_map do |made|
           made.working.entries.select(&:formula).filter_map { |entry| wrong(entry, printer) }
         end
         expect(found).to eq []

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 RSpec.describe YellowTrack::Cutting do
   def bar(length, price, count: nil, name: nil)
     described_class::Bar.new(length: length.to_r, price: price.to_s.to_r, count:, name:)
@@ -51,7 +53,7 @@ RSpec.describe YellowTrack::Cutting do
 
   it "is the best where its cost meets its bound, whether or not the search came to its end" do
     random = Random.new(RSpec.configuration.seed)
-    6.times do
+    Share.count(6).times do
       lengths = Array.new(30) { Rational(random.rand(3000..19_000), 10) }
       made = cut([bar(1800, 17.5), bar(2400, 24.1), bar(3600, 34.9)], lengths)
       expect(made.optimal?).to eq(made.cost == made.lower_bound)

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module YellowTrack
+  module Bench
+    # What `bin/test` takes a share of, proved over all that there is: every strange text at every place, every page
+    # at every width, every drill and kind of set. Some twenty minutes.
+    class Whole
+      # Its spec files: those that ask for a share.
+      PROOFS = Dir["#{ROOT}/spec/**/*_spec.rb"].select { |file| File.read(file).include?("Share.") }
+        .map { |file| file.delete_prefix("#{ROOT}/") }.sort.freeze
+
+      # @return [Array<String>] how many examples of each held
+      def call
+        @proofs = PROOFS.map { |file| Proof.new(file, file, {"WHOLE" => "1"}) }
+        @proofs.map(&:to_s)
+      end
+
+      # @return [Boolean] whether one of them did not
+      def failed? = !@proofs.all?(&:holds?)
+    end
+  end
+end
