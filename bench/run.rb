@@ -16,7 +16,7 @@ module YellowTrack
           Files::Help.wrong("There is no measurement #{unknown.join(", ")}. There is #{ALL.keys.join(", ")}.")
         end
 
-        @names = names.empty? ? ALL.keys - ["mutants"] : names
+        @names = names.empty? ? ALL.keys - %w[mutants whole] : names
       end
 
       # Prints them; ends with status 1 where one is not what it has to be.

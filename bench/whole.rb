@@ -5,18 +5,22 @@ module YellowTrack
     # What `bin/test` takes a share of, proved over all that there is: every strange text at every place, every page
     # at every width, every drill and kind of set. Some twenty minutes.
     class Whole
-      # Its spec files: those that ask for a share.
-      PROOFS = Dir["#{ROOT}/spec/**/*_spec.rb"].select { |file| File.read(file).include?("Share.") }
-        .map { |file| file.delete_prefix("#{ROOT}/") }.sort.freeze
-
-      # @return [Array<String>] how many examples of each held
+      # @return [Array<String>] how many examples of each file held
       def call
-        @proofs = PROOFS.map { |file| Proof.new(file, file, {"WHOLE" => "1"}) }
+        @proofs = shared.map { |file| Proof.new(file, file, {"WHOLE" => "1"}) }
         @proofs.map(&:to_s)
       end
 
       # @return [Boolean] whether one of them did not
       def failed? = !@proofs.all?(&:holds?)
+
+      private
+
+      # The spec files that ask for a share.
+      def shared
+        Dir["#{ROOT}/spec/**/*_spec.rb"].sort.select { |file| File.read(file).include?("Share.") }
+          .map { |file| file.delete_prefix("#{ROOT}/") }
+      end
     end
   end
 end
