@@ -23,7 +23,7 @@ module YellowTrack
       # for a person. What is not named here is next to the spec of its folder's name.
       NEAREST = {
         "web/adjust" => %w[web/adjust web/demo], "web/built" => %w[web/built], "web/choose" => %w[web/choose],
-        "web/cut" => %w[web/saw web/app], "web/hand_over" => %w[web/hand_over], "web/hang" => %w[web/hang],
+        "web/cut" => %w[web/saw web/app], "web/hand_over" => %w[web/hand_over web/mending], "web/hang" => %w[web/hang],
         "web/job" => %w[web/app web/price web/offers web/lists web/saw], "web/kits" => %w[web/kit_form web/own_kits],
         "web/log" => %w[web/log web/edges], "web/look" => %w[web/service web/cannot_tell], "web/fit" => %w[web/fit],
         "web/words" => %w[web/words], "web/measure" => %w[web/app web/edges web/doors web/field web/once_more],
@@ -40,14 +40,16 @@ module YellowTrack
         "web/wall" => %w[web/app web/lists web/visits], "web/along" => %w[web/along],
         "web/backups" => %w[web/kept_out store/backups],
         "web/routes" => %w[web/app web/hang web/log web/saw web/crew web/service web/visits web/along web/practice
-          web/papers],
-        "desk/adjust" => %w[web/adjust], "desk/choose" => %w[desk/choose web/choose],
-        "desk/cut" => %w[web/saw web/price web/offers desk/record/took], "desk/hang" => %w[web/hang],
+          web/papers web/kit_form web/own_kits web/price web/offers web/search web/board web/words web/files],
+        "desk/adjust" => %w[web/adjust], "desk/choose" => %w[desk/choose web/choose web/offers],
+        "desk/cut" => %w[web/saw web/price web/offers desk/record/took desk/cut web/board],
+        "desk/hang" => %w[web/hang desk/hang desk/visits],
         "desk/measure" => %w[desk/measure web/app web/field web/along web/once_more],
-        "desk/order" => %w[web/next_step web/demo],
+        "desk/order" => %w[web/next_step web/demo web/hang web/mending desk/order],
         "desk/practice" => %w[desk/practice web/practice web/practice_played web/cannot_tell],
-        "desk/record" => %w[desk/record web/hand_over web/built web/offers],
-        "desk/service" => %w[web/service web/mending web/cannot_tell], "desk/size" => %w[web/app web/numbers_shown],
+        "desk/record" => %w[desk/record web/hand_over web/built web/offers web/mending web/visits],
+        "desk/service" => %w[web/service web/mending web/cannot_tell web/fit web/next_step],
+        "desk/size" => %w[web/app web/numbers_shown],
         "desk/visits" => %w[desk/visits web/visits web/board web/offers], "web" => %w[web/start web/rights web/sign_in],
         "desk" => %w[desk web/app], "desk/words" => %w[web/price web/app], "drawing" => %w[drawing],
         "drawing/paper" => %w[drawing/paper web/offers web/board]

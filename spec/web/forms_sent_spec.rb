@@ -2,9 +2,9 @@
 
 require "support/as_read"
 
-# What every kind of form of the demo does, sent with something else in each of its fields: where it goes on to or what
-# it answers, and what the book holds then, a mark each. Each is taken back before the next. That none of it has moved
-# unless it is meant to: `bin/test --as-read` writes the marks anew.
+# What every kind of form of the demo does, sent with something else in each of its fields, and with what cannot be read
+# or is missing there: where it goes on to or what it answers, and what the book holds then, a mark each. Each is taken
+# back before the next. That none of it has moved unless it is meant to: `bin/test --as-read` writes the marks anew.
 RSpec.describe "What every form does", :demo do
   include Site
 
@@ -40,13 +40,19 @@ RSpec.describe "What every form does", :demo do
       *form.css("[name]").map { |one| one["name"].gsub(/\d+/, "N") }.uniq.sort].compact
   end
 
-  # Its fields as somebody sends them who has put something else in each; a button of it is pressed.
-  def changed(form)
+  # Its fields as somebody sends them who has put something else in each, or what is none; a button of it is pressed.
+  def filled(form, spoilt)
     fields = form.css("input[name], select[name], textarea[name]").reject { |one| one["type"] == "file" }
-    values = fields.filter_map { |one| value_of(one)&.then { |value| [one["name"], value] } }
+    values = fields.filter_map do |one|
+      value = (spoilt && !one["type"].to_s.match?(/hidden|checkbox|radio/)) ? spoilt_value(one) : value_of(one)
+      [one["name"], value] if value
+    end
     button = form.css("button[name]").last
     button ? [*values, [button["name"], button["value"].to_s]] : values
   end
+
+  # Nothing where words stand, and no number where one is meant.
+  def spoilt_value(one) = (one.name != "select" && one["value"].to_s.match?(/\A[\d. \/]*\z/)) ? "?" : ""
 
   def value_of(one)
     return one["value"].to_s if one["type"] == "hidden"
@@ -73,9 +79,9 @@ RSpec.describe "What every form does", :demo do
   end
 
   # What comes of it, without what is drawn anew each time.
-  define_method(:comes_of) do |form|
+  define_method(:comes_of) do |form, spoilt|
     path, htmx = form["hx-post"] || form["action"], !form["hx-post"].nil?
-    post(path, Rack::Utils.build_query(changed(form)),
+    post(path, Rack::Utils.build_query(filled(form, spoilt)),
       {"HTTP_HOST" => Site::HOST, "CONTENT_TYPE" => "application/x-www-form-urlencoded",
        **(htmx ? {"HTTP_HX_REQUEST" => "true"} : {})})
     gone = last_response["location"].to_s.sub(%r{\Ahttps?://[^/]+}, "").gsub(drawn, "")
@@ -104,7 +110,11 @@ RSpec.describe "What every form does", :demo do
         next if seen[kind] || (form["hx-post"] || form["action"]).match?(left_out)
 
         seen[kind] = true
-        book.db.transaction(rollback: :always) { told << "#{path} #{kind.first(2).join(" ")}: #{comes_of(form)}\n" }
+        {"" => false, " spoilt" => true}.each do |how, spoilt|
+          book.db.transaction(rollback: :always) do
+            told << "#{path} #{kind.first(2).join(" ")}#{how}: #{comes_of(form, spoilt)}\n"
+          end
+        end
       end
     end
     before = AsRead.kept("forms.marks", told.join).lines

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "open3"
 require "support/as_read"
 
 # A mark each of the pages and sheets that the demo does not come to: every kind of set on every stage, in both units,
@@ -16,6 +17,8 @@ RSpec.describe "Pages of every kind" do
                             "heights" => {"left" => "88 5/16", "middle" => "88 1/4", "right" => "88 3/8"}},
                "set" => {"family" => "bypass", "kit" => "roll-36", "thickness" => "1 1/4"}},
     "ready-made" => {"set.width" => 915, "set.height" => 2040}, "narrow" => {"set.gap" => "3"},
+    "standing off" => {"set" => {"family" => "bypass", "kit" => "bar-1", "panels" => 1, "thickness" => 40},
+                       "survey.beside" => {"left" => 3000, "right" => 3000}, "survey.wall" => {"projection" => 50}},
     "to paint" => {"set.order" => "fit", "survey.covering" => {"thickness" => 12, "laid" => false}}
   }
 
@@ -32,8 +35,8 @@ RSpec.describe "Pages of every kind" do
   def sheets(path)
     look(path)
     expect(last_response.body).to start_with("%PDF"), path
-    last_response.body.b.scan(/stream\r?\n(.*?)\r?\nendstream/mn).flatten.select { |stream| stream.include?("BT\n".b) }
-      .map { |stream| AsRead.mark(stream) }.join(" ")
+    last_response.body.b.scan(/stream\r?\n(.*?)\r?\nendstream/mn).flatten
+      .select { |stream| stream.match?(/^BT$| re$/n) }.map { |stream| AsRead.mark(stream) }.join(" ")
   end
 
   def expect_as_before(name, marks)
@@ -53,6 +56,7 @@ RSpec.describe "Pages of every kind" do
     marks = kinds.flat_map do |kind, file|
       row = book.openings.add(job_id: @job.id, document: YellowTrack::Store::Document.new(file.merge("name" => kind)),
         &YellowTrack::Desk::Listing.of(book))
+      look("/openings/#{row.id}/log?unit=own") # until it is told otherwise
       pages_of(row).map { |path| ["#{kind} #{path.delete_prefix("/openings/#{row.id}/")}", mark(path)] }
     end
     unread = hang("survey" => {})
@@ -73,14 +77,43 @@ RSpec.describe "Pages of every kind" do
 
   it "of the demo on paper are as they were", :demo do
     serve(by_itself: Site::FITTER)
-    papers = ["/visits/board.pdf", "/visits/board.pdf?ahead=5", "/visits/board.pdf?ahead=40",
-      "/jobs/3/offers/2027-001.pdf", "/openings/8/hand-over.pdf"]
+    pictured(8, "before", "after")
+    papers = ["/visits/board.pdf", "/visits/board.pdf?ahead=two+weeks", "/visits/board.pdf?ahead=month",
+      "/jobs/3/offers/2027-001.pdf", "/openings/8/hand-over.pdf",
+      "/openings/2/hand-over.pdf", "/openings/4/hand-over.pdf", "/openings/10/hand-over.pdf",
+      "/openings/11/hand-over.pdf"]
     drawn = ["/openings/2/set.svg", "/openings/2/sections.svg", "/openings/4/set.svg", "/openings/7/sections.svg"]
     told = papers.map { |path| [path, sheets(path)] } +
       drawn.map { |path| [path, look(path) && AsRead.mark(last_response.body)] }
-    told += %w[/openings/10/to-build /account/password].map { |path| [path, mark(path)] }
+    told += %w[/openings/10/to-build /openings/10/hand-over/sheet /openings/2/hand-over/sheet /openings/10/hand-over
+      /openings/11/hand-over /account/password /account/second-factor].map { |path| [path, mark(path)] }
     serve
     told << ["/account/sign-in", mark("/account/sign-in")]
     expect_as_before("demo-papers.marks", told)
+  end
+
+  # Pictures of an opening, as they are called.
+  def pictured(id, *captions)
+    dot, = Open3.capture2("convert", "-size", "8x6", "xc:gray", "png:-", binmode: true)
+    captions.each do |caption|
+      picture = YellowTrack::Store::Pictures::Picture.new(type: "image/png", width: 8, height: 6, data: dot, thumb: dot)
+      book.pictures.add(book.openings.find(id), picture, caption:)
+    end
+  end
+
+  %w[office learner].each do |role|
+    it "of the demo are as they were for one of the #{role}", :demo do
+      book.accounts.become(book.accounts.named("Odo").id, role:, by: Site::FITTER)
+      serve(by_itself: "Odo")
+      own = [1, 2, 8, 10, 12].flat_map do |id|
+        others = YellowTrack::Desk::KeptOpening.new(book, book.openings.find(id)).others?
+        (YellowTrack::Desk::Stage.on_rail(others).map(&:key) + %w[log]).map { |stage| "/openings/#{id}/#{stage}" }
+      end
+      pages = ["/", "/?new=1", "/jobs/1", "/jobs/3", "/jobs/1/cut", "/jobs/1/price", "/jobs/1/visits", "/jobs/1/terms",
+        "/visits", "/visits/hours", "/crew", "/rules", "/rack", "/kits", "/kits/twin-42", "/causes", "/account",
+        "/practice", "/backups", *own]
+      told = pages.map { |path| [path, (look(path) && last_response.ok?) ? mark(path) : last_response.status] }
+      expect_as_before("#{role}.marks", told)
+    end
   end
 end

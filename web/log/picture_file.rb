@@ -58,7 +58,7 @@ module YellowTrack
             Dir.mktmpdir do |folder|
               _, format = KINDS.fetch(picture.type)
               File.binwrite("#{folder}/kept", picture.data)
-              File.binread(sized("#{format}:#{folder}/kept", "#{folder}/paper", "jpeg", LARGE))
+              File.binread(sized("#{format}:#{folder}/kept", "#{folder}/paper", "jpeg", most: LARGE))
             end
           end
 
