@@ -86,7 +86,7 @@ RSpec.describe "Pages of every kind" do
     told = papers.map { |path| [path, sheets(path)] } +
       drawn.map { |path| [path, look(path) && AsRead.mark(last_response.body)] }
     told += %w[/openings/10/to-build /openings/10/hand-over/sheet /openings/2/hand-over/sheet /openings/10/hand-over
-      /openings/11/hand-over /account/password /account/second-factor].map { |path| [path, mark(path)] }
+      /openings/11/hand-over /account/password].map { |path| [path, mark(path)] }
     serve
     told << ["/account/sign-in", mark("/account/sign-in")]
     expect_as_before("demo-papers.marks", told)
