@@ -11,6 +11,7 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @asked = db[:asked_times]
+        @his = @asked.where(account_id: :$account).order(:id).prepare(:select, :his_asked_times)
       end
 
       # @param told_at [Time]
@@ -21,7 +22,7 @@ module YellowTrack
       end
 
       # @return [Array<Asked>] an account's, the oldest first
-      def of(account_id) = @asked.where(account_id:).order(:id).map { |row| Asked.new(**row) }
+      def of(account_id) = @his.call(account: account_id).map { |row| Asked.new(**row) }
 
       # @return [Asked, nil] nil where it is another's, or was settled
       def find(id, account_id) = @asked.first(id:, account_id:)&.then { |row| Asked.new(**row) }

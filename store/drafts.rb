@@ -24,6 +24,7 @@ module YellowTrack
         @drafts = db[:drafts]
         @his = @drafts.where(opening_id: :$opening, owner: [:$owner, ANYBODY]).order(:owner)
           .prepare(:select, :his_drafts)
+        @by = @drafts.where(owner: :$owner).order(:opening_id, :key).prepare(:select, :drafts_by)
       end
 
       # @param owner [String]
@@ -34,7 +35,7 @@ module YellowTrack
 
       # @param owner [String]
       # @return [Array<Array(Integer, Draft)>] his of every opening, with its number
-      def by(owner) = @drafts.where(owner:).order(:opening_id, :key).map { |row| [row[:opening_id], draft(row)] }
+      def by(owner) = @by.call(owner:).map { |row| [row[:opening_id], draft(row)] }
 
       # Keeps what could not be taken, for whoever typed it, with why.
       def keep(opening_id, key, typed, says:, owner:, seen: 0, unit: "mm", clash: false)

@@ -7,15 +7,16 @@ module YellowTrack
     # What is due: visits, what others are waited for, looks back. The first page reads
     # nothing else.
     class Dues
-      # day, by which it is due; says, what there is to tell of it.
-      Due = Struct.new(:id, :job_id, :opening_id, :kind, :day, :says, keyword_init: true)
+      # job, what its job is called; day, by which it is due; says, what there is to tell of it.
+      Due = Struct.new(:id, :job_id, :job, :opening_id, :kind, :day, :says, keyword_init: true)
 
       # @param db [Sequel::Database]
       def initialize(db)
         @db = db
         @dues = db[:dues]
-        @hanging = @dues.exclude(job_id: binned(:jobs))
-          .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned(:openings)))).order(:day, :id)
+        @hanging = @dues.join(:jobs, id: :job_id, binned_at: nil).select_all(:dues)
+          .select_append(Sequel[:jobs][:name].as(:job)).order(:day, Sequel[:dues][:id])
+          .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned_openings)))
         @asked = {} # the first page asks the same each time: prepared once
       end
 
@@ -65,7 +66,7 @@ module YellowTrack
 
       def since = Sequel.function(:json_extract, :says, "$.since")
 
-      def binned(table) = @db[table].exclude(binned_at: nil).select(:id)
+      def binned_openings = @db[:openings].exclude(binned_at: nil).select(:id)
     end
   end
 end

@@ -9,10 +9,11 @@ module YellowTrack
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @rules, @replaced = db[:house_rules], replaced
+        @all = @rules.prepare(:select, :house_rules) # every page asks it
       end
 
       # @return [Hash{String => String}] those that were set, by key
-      def all = @rules.to_hash(:key, :value)
+      def all = @all.call.to_h { |row| row.values_at(:key, :value) }
 
       # Sets one; an empty value takes it back to the usual.
       #

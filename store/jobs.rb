@@ -10,6 +10,9 @@ module YellowTrack
       Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, :uid, :over_at,
         keyword_init: true)
 
+      # Of all jobs: how many are under way, over and in the bin; when the first was started, nil while there is none.
+      Standing = Struct.new(:under_way, :over, :binned, :oldest, keyword_init: true)
+
       LONGEST_NAME = 120
       NEVER = "9999" # after every day
 
@@ -18,14 +21,15 @@ module YellowTrack
       def initialize(db, replaced)
         @jobs, @replaced = db[:jobs], replaced
         @one = @jobs.where(id: :$id).prepare(:select, :one_job) # every page of a job and of an opening asks it
+        @standing = counted.prepare(:first, :jobs_standing)
         @first_due = db[:dues].where(job_id: Sequel[:jobs][:id]).select { min(:day) }
       end
 
       # @return [Array<Job>] in their order, none of the bin
       def all(most: nil, after: nil) = hanging.limit(most, after).map { |row| Job.new(**row) }
 
-      # @return [String, nil] when the first was started
-      def oldest = @jobs.min(:created_at)
+      # @return [Standing] what the first page says of all of them, asked in one
+      def standing = Standing.new(**@standing.call)
 
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
@@ -40,8 +44,8 @@ module YellowTrack
         all.limit(most, after).map { |row| Job.new(**row) }
       end
 
-      # @return [Integer] how many are not over
-      def under_way_count(due: false) = not_over(due).count
+      # @return [Integer] how many are under way and have something that is due
+      def due_count = not_over(true).count
 
       # @param words [String] of a name or a place; empty for all
       # @return [Array<Job>] those that are over, the last first
@@ -126,6 +130,14 @@ module YellowTrack
       end
 
       private
+
+      def counted
+        @jobs.select {
+          [count.function.*.filter(binned_at: nil, over_at: nil).as(:under_way),
+            count.function.*.filter(Sequel.&({binned_at: nil}, Sequel.~(over_at: nil))).as(:over),
+            count(:binned_at).as(:binned), min(:created_at).as(:oldest)]
+        }
+      end
 
       def hanging = @jobs.where(binned_at: nil).order(:position, :id)
 

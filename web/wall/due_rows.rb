@@ -37,9 +37,6 @@ module YellowTrack
         # What is waited for by now.
         def waits = @waits ||= @book.dues.of("wait", begun: @today.iso8601, most: MOST)
 
-        # A job's name.
-        def name(due) = names[due.job_id]
-
         # Whether it is due today.
         def today?(due) = due.day == @today.iso8601
 
@@ -48,10 +45,6 @@ module YellowTrack
 
         # Its day.
         def date(due) = Date.iso8601(due.day)
-
-        private
-
-        def names = @names ||= @book.jobs.names([visits, looks, waits].flatten.map(&:job_id).uniq)
       end
     end
   end

@@ -61,7 +61,7 @@ module YellowTrack
         # Whether no good backup was made for two days, of a book that has been there as
         # long.
         def backup_late?
-          (first = book.jobs.oldest) && Time.now - Time.iso8601(first) > Store::Backups::LATE &&
+          (first = standing.oldest) && Time.now - Time.iso8601(first) > Store::Backups::LATE &&
             Store::Backups.new(book.file).late?
         end
 
@@ -89,10 +89,10 @@ module YellowTrack
         def due = @due ||= DueRows.new(book)
 
         # How many jobs are over.
-        def over = @over ||= book.jobs.over_count
+        def over = standing.over
 
         # What lies in the bin, the last first.
-        def binned = @binned ||= book.jobs.binned(most: BINNED)
+        def binned = @binned ||= standing.binned.zero? ? [] : book.jobs.binned(most: BINNED)
 
         # The unit that a new job is measured in.
         def usual_unit = refused?(nil) ? typed_at("units") : book.house_rules.all["units"]
@@ -105,8 +105,10 @@ module YellowTrack
 
         private
 
-        # How many jobs are under way: asked once for the list and for its sorting.
-        def count(due: false) = (@counts ||= {}).fetch(due) { @counts[due] = book.jobs.under_way_count(due:) }
+        # Asked once for lists, sorting and warnings.
+        def standing = @standing ||= book.jobs.standing
+
+        def count(due: false) = due ? @due_count ||= book.jobs.due_count : standing.under_way
       end
     end
   end
