@@ -88,20 +88,30 @@ RSpec.describe "What every form does", :demo do
     [last_response.status, gone, AsRead.whole(last_response.body.gsub(drawn, "")), held].join(" ")
   end
 
-  # Rows of the book, by table, but for what is drawn anew, and what is looked up in it.
-  def rows
-    tables = book.db.tables.sort.grep_v(/\Afound|session|once|\Asent\z|pictures|papers/)
-    tables.flat_map { |table| book.db[table].all.map { |row| [table, row] } }
+  # Tables of the book, but for what is drawn anew, and what is looked up in it.
+  def tables = book.db.tables.sort.grep_v(/\Afound|session|once|\Asent\z|pictures|papers/)
+
+  def rows(table) = book.db[table].all.map { |row| [table, row] }
+
+  # Has the book tell which tables are written to, until that is taken back.
+  def watch
+    book.db.run("CREATE TEMP TABLE touched (name)")
+    tables.product(%w[INSERT UPDATE DELETE]).each do |table, act|
+      book.db.run("CREATE TEMP TRIGGER touched_#{table}_#{act} AFTER #{act} ON main.#{table} " \
+        "BEGIN INSERT INTO touched VALUES ('#{table}'); END")
+    end
   end
 
   # A mark of what it put in the book, and took out of it.
   define_method(:held) do
-    now = rows
-    AsRead.mark([now - @before, @before - now].to_s.gsub(drawn, ""))
+    touched = book.db.fetch("SELECT DISTINCT name FROM temp.touched ORDER BY name").select_map(:name).map(&:to_sym)
+    now, before = touched.flat_map { |table| rows(table) }, @before.values_at(*touched).flatten(1)
+    AsRead.mark([now - before, before - now].to_s.gsub(drawn, ""))
   end
 
   it "is what it did" do
-    seen, told, @before = {}, [], rows
+    seen, told, @before = {}, [], tables.to_h { |table| [table, rows(table)] }
+    watch
     pages.each do |path|
       look(path)
       expect(last_response.status).to eq(200), path
