@@ -21,7 +21,7 @@ module YellowTrack
       def initialize(db, replaced)
         @jobs, @replaced = db[:jobs], replaced
         @one = @jobs.where(id: :$id).prepare(:select, :one_job) # every page of a job and of an opening asks it
-        @standing = counted.prepare(:first, :jobs_standing)
+        @standing = counted.prepare(:select, :jobs_standing) # read to its end: nothing stays open
         @first_due = db[:dues].where(job_id: Sequel[:jobs][:id]).select { min(:day) }
       end
 
@@ -29,7 +29,7 @@ module YellowTrack
       def all(most: nil, after: nil) = hanging.limit(most, after).map { |row| Job.new(**row) }
 
       # @return [Standing] what the first page says of all of them, asked in one
-      def standing = Standing.new(**@standing.call)
+      def standing = Standing.new(**@standing.call.first)
 
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
