@@ -16,6 +16,7 @@ RSpec.describe "Pages of every kind" do
                "survey" => {"widths" => {"top" => "71 3/16", "middle" => "71 1/4", "bottom" => "71 5/16"},
                             "heights" => {"left" => "88 5/16", "middle" => "88 1/4", "right" => "88 3/8"}},
                "set" => {"family" => "bypass", "kit" => "roll-36", "thickness" => "1 1/4"}},
+    "tall" => {"survey.heights" => {"left" => 5200, "middle" => 5200, "right" => 5200}, "survey.diagonals" => nil},
     "ready-made" => {"set.width" => 915, "set.height" => 2040}, "narrow" => {"set.gap" => "3"},
     "standing off" => {"set" => {"family" => "bypass", "kit" => "bar-1", "panels" => 1, "thickness" => 40},
                        "survey.beside" => {"left" => 3000, "right" => 3000}, "survey.wall" => {"projection" => 50}},
