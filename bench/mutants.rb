@@ -11,8 +11,8 @@ module YellowTrack
     # `SEED=7 MUTANTS=60 bin/bench mutants`.
     class Mutants
       ROOMS = %w[web desk drawing].freeze
-      COPIED = %w[boot.rb Gemfile Gemfile.lock README.md .rspec bench bin core data demo desk docs drawing files practice
-        spec store web].freeze
+      COPIED = %w[boot.rb Gemfile Gemfile.lock README.md .rspec bench bin core data demo desk docs drawing files
+        practice spec store web].freeze
       LEAST = 0.85 # of them have to die
       PATIENCE = 400 # seconds for the specs of one: over all of them, so that only what never ends is cut short
       SWAPS = {"==" => "!=", "!=" => "==", "<" => ">=", ">" => "<=", "<=" => ">", ">=" => "<", "+" => "-", "-" => "+",
@@ -42,10 +42,10 @@ module YellowTrack
         "web/routes" => %w[web/app web/hang web/log web/saw web/crew web/service web/visits web/along web/practice
           web/papers web/kit_form web/own_kits web/price web/offers web/search web/board web/words web/files],
         "desk/adjust" => %w[web/adjust], "desk/choose" => %w[desk/choose web/choose web/offers],
-        "desk/cut" => %w[web/saw web/price web/offers desk/record/took desk/cut web/board],
-        "desk/hang" => %w[web/hang desk/hang desk/visits],
+        "desk/cut" => %w[web/saw web/price web/offers desk/record/took web/board],
+        "desk/hang" => %w[web/hang desk/visits],
         "desk/measure" => %w[desk/measure web/app web/field web/along web/once_more],
-        "desk/order" => %w[web/next_step web/demo web/hang web/mending desk/order],
+        "desk/order" => %w[web/next_step web/demo web/hang web/mending],
         "desk/practice" => %w[desk/practice web/practice web/practice_played web/cannot_tell],
         "desk/record" => %w[desk/record web/hand_over web/built web/offers web/mending web/visits],
         "desk/service" => %w[web/service web/mending web/cannot_tell web/fit web/next_step],

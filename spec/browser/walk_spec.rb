@@ -71,9 +71,9 @@ module Walk
   JS
 end
 
-# Every page that links reach, looked over as a whole at three widths; then every kind of save on every stage, and a
-# link after it. A stage is looked at for one way of hanging here, another by each seed, and a share of the saves is
-# made; `bin/bench whole` walks all of it.
+# Every page that links reach, looked over as a whole; then kinds of save on every stage, and a link after each. A
+# stage is looked at for one way of hanging here, another by each seed, at one of two widths, and a share of the saves
+# is made; `bin/bench whole` walks all ways, at three widths, and makes every save.
 RSpec.describe "A walk over the whole" do
   include_context "with the demo in the browser"
   include Rack::Test::Methods
@@ -84,10 +84,9 @@ RSpec.describe "A walk over the whole" do
   # file is asked for alone.
   #
   # @yieldparam path [String] of the page that is in the window
+  # @yieldparam turn [Integer] how many were there before it
   # @return [Array] what the block gives of each
   def on_every_page
-    return to_enum(__method__) unless block_given?
-
     seen, ahead, given, random = {}, ["/"], [], Random.new(RSpec.configuration.seed)
     while (path = ahead.delete_at(random.rand([ahead.length, 1].max)))
       kind = kind_of(path)
@@ -97,19 +96,20 @@ RSpec.describe "A walk over the whole" do
       next unless page_in_window?(path)
 
       ahead.concat(links_of(path))
-      given << yield(path)
+      given << yield(path, given.length)
     end
     given
   end
 
+  # Pages of one kind are looked at once: of a kit, of what is picked on them, and, unless all of it is walked, of a way
+  # of hanging, a drill, a family.
   def kind_of(path)
-    path = path.gsub(%r{/kits/[^/?]+}, "/kits/k").sub(/(?<=[?&])(piece|place|panel|crew)=[\w-]+/, '\1=one') # picked
-    path = path.gsub(%r{practice/[a-z-]+/}, "practice/drill/").sub(/family=[a-z-]+/, "family=one") unless Share::WHOLE
-    if Share::WHOLE && (id, stage = Walk::BY_MANNER.match(path)&.captures)
-      return [stage, *manner_of(id.to_i)].join(" ")
-    end
+    kind = path.gsub(%r{/kits/[^/?]+}, "/kits/k").sub(/(?<=[?&])(piece|place|panel|crew)=[\w-]+/, '\1=one')
+      .gsub(/\d+/, "n")
+    return kind.sub(%r{practice/[a-z-]+/}, "practice/drill/").sub(/family=[a-z-]+/, "family=one") unless Share::WHOLE
 
-    path.gsub(/\d+/, "n")
+    id, stage = Walk::BY_MANNER.match(path)&.captures
+    id ? [stage, *manner_of(id.to_i)].join(" ") : kind
   end
 
   # How an opening's doors hang, in which unit it was measured, and whether they hang already.
@@ -161,7 +161,7 @@ RSpec.describe "A walk over the whole" do
 
   it "finds every page whole: nothing covered, outside, too small, unseen in focus, or said to the console" do
     console # what earlier examples left
-    faults = on_every_page.with_index do |path, turn|
+    faults = on_every_page do |path, turn|
       found = session.evaluate_script(Walk::IN_WINDOW).map { |fault| "1280: #{fault}" } +
         widths(turn).flat_map { |width| looked_over(width) } + console
       found.map { |fault| "#{path} at #{fault}" }

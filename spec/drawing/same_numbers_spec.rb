@@ -12,8 +12,7 @@ RSpec.describe "The same numbers" do
     written
   end
 
-  it "stand on the paper, on the screen and in the plan file" do
-    YellowTrack::Demo::Loader.new("").fill(book)
+  it "stand on the paper, on the screen and in the plan file", :demo do
     book.openings.of(1).each do |row|
       work = YellowTrack::Desk::KeptOpening.new(book, row)
       file = work.plan.to_h

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 # Questions of every drill and level, by the commands that mark them, one of each here by the seed of the run. Over
 # 500: `bin/bench practice`.
 RSpec.describe YellowTrack::Practice::Drills do
@@ -7,9 +9,7 @@ RSpec.describe YellowTrack::Practice::Drills do
   anew = ->(key, level, seed) { described_class.question(key, level:, seed:, read:) }
   kept = {}
   drawn = ->(*asked) { kept[asked] ||= anew.call(*asked) }
-  count = Integer(ENV.fetch("SEEDS", 1))
-  first = (count == 1) ? RSpec.configuration.seed % 500 : 0
-  seeds = first...(first + count)
+  seeds = Share::WHOLE ? 0...500 : [RSpec.configuration.seed % 500]
 
   # What the command says of the question's own file, as it would be read from the disk.
   again = ->(question) { read.call(question.file, JSON.parse(JSON.generate(question.document))) }

@@ -11,9 +11,13 @@ module Share
   # @param part [Integer] 8 for an eighth
   # @param place [Integer] of what it is tried on, where each of those tries another share
   # @return [Array] in its order
-  def of(all, part, place = RSpec.configuration.seed)
-    WHOLE ? all : all.select.with_index { |_, turn| (turn + place) % part == 0 }
+  def of(all, part, place = 0)
+    WHOLE ? all : all.select.with_index { |_, turn| (turn + place + by_seed(part)) % part == 0 }
   end
+
+  # Where a share of this size begins: it says nothing of where one of another size does, so that a share of a share
+  # comes to everything.
+  def by_seed(part) = Random.new(31 * RSpec.configuration.seed + part).rand(part)
 
   # @param count [Integer] of what is drawn at random
   # @return [Integer] how many of them are

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "delegate"
+require "open3"
 require "rack/test"
 require "timecop"
 require "tmpdir"
@@ -72,6 +73,16 @@ module Site
   end
 
   def look(path) = get(path, {}, "HTTP_HOST" => HOST)
+
+  # A picture that was taken of an opening.
+  #
+  # @param kind [String] png, jpeg, webp
+  # @param colour [String] of all of it
+  def pictured(id, caption, kind: "png", colour: "gray")
+    data, = Open3.capture2("convert", "-size", "8x6", "xc:#{colour}", "#{kind}:-", binmode: true)
+    picture = YellowTrack::Store::Pictures::Picture.new(type: "image/#{kind}", width: 8, height: 6, data:, thumb: data)
+    book.pictures.add(book.openings.find(id), picture, caption:)
+  end
 
   # Posts as a page of the application would, with its token.
   def send_form(path, values, htmx: false)

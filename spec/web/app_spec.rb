@@ -128,6 +128,18 @@ RSpec.describe YellowTrack::Web::App do
     expect(saved(row, "set.makeup")).to eq [{"material" => "glass", "thickness" => "4"}]
   end
 
+  it "takes a cure by one press, logs it and goes on to its field, once" do
+    row = hang("set.gap" => 4)
+    look("/openings/#{row.id}/size")
+    form = page.at_css("form[action$='/cures']")
+    send_form(form["action"], form.css("[name]").to_h { |one| [one["name"], one["value"]] }.except("once"))
+    expect(last_response["location"]).to match(%r{/openings/#{row.id}/size#\S*set-gap\z})
+    expect(YellowTrack::Desk::KeptOpening.new(book, book.openings.find(row.id)).checks.map(&:code)).not_to include("bypass.gap.least")
+    expect(book.log.of(row.id).last).to have_attributes(key: "set.gap", who: Site::FITTER)
+    send_form(form["action"], {"code" => "bypass.gap.least", "seen" => "1", "stage" => "size"})
+    expect([last_response.status, page.text]).to match [422, /nothing to cure so any more/]
+  end
+
   it "shows the panels where they are slid to, within their travel" do
     row = hang("survey.bays" => [[0, 600], [1210, 1808]])
     look("/openings/#{row.id}/slide?at[A]=0&at[B]=-500")

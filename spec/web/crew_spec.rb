@@ -164,6 +164,18 @@ RSpec.describe "The crew" do
     other.last_response.status
   end
 
+  it "says when a crew is away for hours of a day, and takes a second factor off" do
+    crew = book.crews.add("South")
+    send_form("/crew/away", {"of" => crew.id.to_s, "away_on" => "2027-03-02", "hours" => "9:30-12", "why" => "dentist"})
+    look("/crew")
+    expect(plain(page.text)).to include("9:30 to 12:00, dentist")
+    ib = book.accounts.add("Ib", role: "learner")
+    send_form("/crew/#{ib}/one-factor", {})
+    expect(last_response.status).to eq 303
+    look("/crew")
+    expect(page.text).to include("the second factor of Ib was taken off")
+  end
+
   it "stays out of the demo once one signed out, until it is told to sign in by itself again" do
     send_form("/account/sign-out", {})
     look("/")

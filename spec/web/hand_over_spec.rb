@@ -101,15 +101,26 @@ RSpec.describe "Handing over" do
   end
 
   it "is one sheet of A4, in the job's own unit, with pictures before and after" do
-    over(fitter: "Odo")
+    pictured(row.id, "before")
+    pictured(row.id, "after", kind: "webp", colour: "white")
+    over(fitter: "Odo", line_fitter: "M10 20 L30 40 L50 20")
     look("/openings/#{row.id}/hand-over.pdf")
-    expect(last_response.body).to start_with("%PDF")
-    expect(last_response.body.scan(%r{/Count (\d+)})).to eq [["1"]]
+    paper = last_response.body.b
+    expect(paper).to start_with("%PDF")
+    expect(paper.scan(%r{/Count (\d+)})).to eq [["1"]]
+    expect(paper.scan("/Subtype /Image").length).to eq 2
+    expect(paper).to match(/ m\n[\d.]+ [\d.]+ l\nS\n[\d.]+ [\d.]+ m\n[\d.]+ [\d.]+ l\nS/n) # the drawn name
     get("#{path}/sheet", {}, "HTTP_HOST" => Site::HOST)
     look("#{path}?unit=other")
     look("#{path}/sheet")
     expect(page.css(".hand-over-sheet td").map(&:text)).to include("1.5")
     expect(page.text).to include("for the house").and include("Gaps, mm")
+  end
+
+  it "says how much is too long, and hands nothing over" do
+    over(reason: "x" * 3_000)
+    expect([last_response.status, page.text]).to match [422, /3000 characters are too many/]
+    expect(last).to be_nil
   end
 
   it "is done on the rail once it is handed over, and is the stage that is come to" do

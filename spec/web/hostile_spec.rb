@@ -170,7 +170,7 @@ RSpec.describe "Whatever comes to the door" do
   end
 
   # A share of what there is, another by each place.
-  def some(all, part, place) = Share.of(all, part, place + RSpec.configuration.seed)
+  def some(all, part, place) = Share.of(all, part, place)
 
   # What a form is told that reads a name; one that reads nothing is told a few.
   def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 20, place)

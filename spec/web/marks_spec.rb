@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require "open3"
 require "support/as_read"
 
 # A mark each of the pages and sheets that the demo does not come to: every kind of set on every stage, in both units,
@@ -78,7 +77,7 @@ RSpec.describe "Pages of every kind" do
 
   it "of the demo on paper are as they were", :demo do
     serve(by_itself: Site::FITTER)
-    pictured(8, "before", "after")
+    %w[before after].each { |caption| pictured(8, caption) }
     papers = ["/visits/board.pdf", "/visits/board.pdf?ahead=two+weeks", "/visits/board.pdf?ahead=month",
       "/jobs/3/offers/2027-001.pdf", "/openings/8/hand-over.pdf",
       "/openings/2/hand-over.pdf", "/openings/4/hand-over.pdf", "/openings/10/hand-over.pdf",
@@ -91,15 +90,6 @@ RSpec.describe "Pages of every kind" do
     serve
     told << ["/account/sign-in", mark("/account/sign-in")]
     expect_as_before("demo-papers.marks", told)
-  end
-
-  # Pictures of an opening, as they are called.
-  def pictured(id, *captions)
-    dot, = Open3.capture2("convert", "-size", "8x6", "xc:gray", "png:-", binmode: true)
-    captions.each do |caption|
-      picture = YellowTrack::Store::Pictures::Picture.new(type: "image/png", width: 8, height: 6, data: dot, thumb: dot)
-      book.pictures.add(book.openings.find(id), picture, caption:)
-    end
   end
 
   %w[office learner].each do |role|

@@ -157,6 +157,13 @@ RSpec.describe "At the saw" do
     expect(book.saw.bars).to be_empty
   end
 
+  it "says what is too long for a material, and what is no bar" do
+    send_form("/rack/stock", {"material" => "x" * 300, "length" => "2440", "price" => "9"})
+    expect([last_response.status, page.text]).to match [422, /300 characters is too long for a material/]
+    send_form("/rack/stock", {"material" => "ply", "length" => "0", "price" => "9"})
+    expect([last_response.status, page.text]).to match [422, /"0" is no bar. Give its length in full/]
+  end
+
   it "gives the whole job's cut list, on screen and as CSV, the same numbers as the plan" do
     rows = [hang, hang("survey.widths.top" => 1500, "survey.widths.middle" => 1500, "survey.widths.bottom" => 1500)]
     look("/jobs/#{rows.first.job_id}/cut.csv")

@@ -90,6 +90,19 @@ RSpec.describe "Visits" do
     expect(page.css("#keep form input").to_h { |one| [one["name"], one["value"]] }).to include("put[A-cover]" => "")
   end
 
+  it "is tried on the firm's board, and kept there, once its job hangs on that" do
+    row = hang
+    YellowTrack::Desk::FirmBoard.new(book).keep!(seen: book.boards.version, who: "Odo")
+    look("/jobs/#{row.job_id}/visits?put[A-order]=2027-03-09")
+    expect(CGI.unescape(last_response["location"])).to include("/visits?put[osier-weir-1:A-order]=2027-03-09")
+    send_form("/jobs/#{row.job_id}/visits", {"seen" => "0", "put" => {"A-order" => "2027-03-09"}})
+    expect([last_response.status, page.text]).to match [422, /hangs on the firm's board/]
+    look("/visits?step=osier-weir-1:A-order&step_day=2027-03-10")
+    expect(CGI.unescape(last_response["location"].to_s)).to include("put[osier-weir-1:A-order]=2027-03-10")
+    look("/visits?day_off=2027-03-10&day_how=open")
+    expect(CGI.unescape(last_response["location"].to_s)).to include("open[]=2027-03-10")
+  end
+
   it "ticks steps that no stage ticks" do
     send_form("#{path}/steps", {"step" => "A-order"})
     expect(shown).to include("A-order order")
