@@ -22,6 +22,7 @@ RSpec.shared_context "with the demo in the browser" do
     end
   end
 
+  include Capybara::RSpecMatchers # not_to have_css waits until it is gone; RSpec's own waits for it to come
   attr_reader :session, :book
 
   before do

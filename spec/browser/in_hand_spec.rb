@@ -15,14 +15,14 @@ RSpec.describe "A number in hand" do
 
   it "is taken by a press on its row: its field and its sum are there, its place is drawn with its figure" do
     session.visit(size)
-    expect(session.all(".part > .field").count(&:visible?)).to eq 0
+    expect(session).to have_no_css(".part > .field")
     session.click_button("Lap")
     expect(held).to eq ["laps.lap"]
     expect(session).to have_field("set-lap")
     expect(session).to have_css(".held .sum", text: "Lap as it comes out")
     expect(session).to have_css(".set .lead.in-hand", text: "lap 34.0")
     press(:escape)
-    expect(held).to eq []
+    expect(session).to have_no_css(".row-number.held")
     expect(session).to have_no_field("set-lap")
   end
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 RSpec.describe YellowTrack::Visits do
   let(:random) { Random.new(RSpec.configuration.seed) }
 
@@ -32,7 +34,7 @@ RSpec.describe YellowTrack::Visits do
   end
 
   it "finds what looking at every plan finds, of a few steps" do
-    12.times do
+    Share.count(12).times do
       plan = planned(Crews.any(random, random.rand(3..6)))
       next if plan.model.crew.empty?
 
@@ -42,7 +44,7 @@ RSpec.describe YellowTrack::Visits do
   end
 
   it "keeps to hours, waits, one trip a day and one step at a time, however many steps" do
-    [5, 9, 12, 20, 40, 90].each do |count|
+    Share.of([5, 9, 12, 20, 40, 90], 3).each do |count|
       work = Crews.any(random, count)
       expect(Crews.broken(work, planned(work).to_h)).to eq []
     end
