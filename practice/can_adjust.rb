@@ -50,7 +50,7 @@ module YellowTrack
       # How much too low the right hanger stands, mm.
       def rise
         by = ((level == 5) ? CLOSE : RISES)[@kind] or return 0r
-        way = @set.kit.fetch("adjust.up") + @set.kit.fetch("adjust.down")
+        way = set.kit.fetch("adjust.up") + set.kit.fetch("adjust.down")
         from = {"screws" => (level == 5) ? way : 0}.fetch(@kind, 2 * way)
         (from + site.pick(by)).to_r
       end
@@ -66,17 +66,16 @@ module YellowTrack
 
       # What the screws can do: without their way nobody can tell the end from the middle of it.
       def given(_bench)
-        up, down = %w[adjust.up adjust.down].map { |key| @set.kit.fetch(key) }
-        {**super, "each hanger's way" => "#{@printer.with_unit(up)} up, #{@printer.with_unit(down)} down, now at mid",
-                  **below}
+        up, down = @hangs.told(*%w[adjust.up adjust.down].map { |key| set.kit.fetch(key) })
+        {**super, "each hanger's way" => "#{up} up, #{down} down, now at mid", **below}
       end
 
       # What else it can come too near to.
       def below
-        return {"reaches into its channel" => @set.engagement} if @set.engagement
+        return {"reaches into its channel" => set.engagement} if set.engagement
 
-        {"floor gap under its corners" => @panel_reading.floor.values.map { |mm| @printer.with_unit(mm) }.join(" · "),
-         "floor gap, at least" => @set.kit.fetch("gap.least")}
+        {"floor gap under its corners" => @hangs.told(*@hangs.reading.floor.values).join(" · "),
+         "floor gap, at least" => set.kit.fetch("gap.least")}
       end
 
       # The answer is asked of the core, which has to come to what was drawn; where it does not, another is drawn.
@@ -103,7 +102,7 @@ module YellowTrack
 
       # By the two limits that decide: how far the screws go, and a bow that none of them takes out.
       def why(answer)
-        way = 2 * (@set.kit.fetch("adjust.up") + @set.kit.fetch("adjust.down"))
+        way = 2 * (set.kit.fetch("adjust.up") + set.kit.fetch("adjust.down"))
         rise = answer.work["adjust.rise"].value.abs.to_f.round(1)
         "One hanger would rise #{rise} mm over the other; from #{way.to_f.round(1)} mm on it is no adjuster's. Bow " \
           "#{answer.bow.to_f.round(1)} mm; more than #{Adjust::BOW} stays."

@@ -13,7 +13,7 @@ module YellowTrack
       # @param read [#call] gives what a command reads from a document, by its name and it
       def initialize(level, seed, read)
         @level, @seed, @read = level, seed, read
-        @random = Random.new(Random.new(seed).rand(2**40) + level * 7919 + self.class::KEY.sum)
+        @site = MadeUp.new(Random.new(Random.new(seed).rand(2**40) + level * 7919 + self.class::KEY.sum), level)
       end
 
       # @return [Question]
@@ -38,9 +38,7 @@ module YellowTrack
 
       private
 
-      attr_reader :level
-
-      def site = @site ||= MadeUp.new(@random, level)
+      attr_reader :level, :site
 
       # The set of a sliding door that is cut to fit, hung from the head.
       #

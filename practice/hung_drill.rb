@@ -8,21 +8,44 @@ module YellowTrack
       POCKET = "pocket-90"
       KITS = ["twin-42", "roll-36", POCKET].freeze # those after the first from the third level on
 
+      # A panel of a set that is planned, which is hung and asked about.
+      #
+      # printer [Length::Printer] of the opening that it was made up for
+      Hangs = Struct.new(:set, :panel, :printer) do
+        # As an opening that holds nothing of it has it.
+        def reading = Adjust::Reading::Sliding.new(set, panel)
+
+        # @param read [Hash] gaps and what else was read of it, mm
+        # @return [PlayedBench]
+        def bench(read) = PlayedBench.new(set, panel, read, printer:)
+
+        # Between its hangers, mm.
+        def spacing = panel.width - 2 * panel.rollers.first
+
+        # What it is, over what: "921 mm × 2068 mm".
+        def size = told(panel.width, panel.height).join(" × ")
+
+        # @return [Array<String>] lengths as the opening's, "921 mm"
+        def told(*lengths) = lengths.map { |mm| printer.with_unit(mm) }
+      end
+
       # By other gaps of the same panel.
       def misread(document)
-        read = @bench.after([]).read.merge("gaps" => document["gaps"].transform_values(&:to_r))
-        parts(PlayedBench.new(@set, @panel, read, printer: @printer))
+        read = @subject.after([]).read.merge("gaps" => document["gaps"].transform_values(&:to_r))
+        parts(@hangs.bench(read))
       end
 
       private
 
       def file = "move"
 
+      def set = @hangs.set
+
       # A quarter turn, mm.
-      def step = @panel_reading.step("left")
+      def step = @hangs.reading.step("left")
 
       # How much the gaps differ by for what the right hanger stands too low, mm for mm.
-      def leverage = @panel.height / (@panel.width - 2 * @panel.rollers.first)
+      def leverage = @hangs.panel.height / @hangs.spacing
 
       # The panel's set, and how it hangs.
       def draw
@@ -31,13 +54,12 @@ module YellowTrack
         plan = Plan.of(opening)
         return unless plan.whole?
 
-        @set, @printer = plan.set, opening.printer
-        @panel = site.pick([@set.panels.first, @set.panels.last])
-        @panel_reading = Adjust::Reading::Sliding.new(@set, @panel)
-        @subject = @bench = PlayedBench.new(@set, @panel, hung, printer: @printer)
-        @document = @bench.document
-        parts = parts(@bench) or return
-        posed(@bench, parts)
+        panels = plan.set.panels
+        @hangs = Hangs.new(plan.set, site.pick([panels.first, panels.last]), opening.printer)
+        @subject = @hangs.bench(hung)
+        @document = @subject.document
+        parts = parts(@subject) or return
+        posed(@subject, parts)
       end
 
       # An opening with a set of a kit.
@@ -55,10 +77,10 @@ module YellowTrack
       # @param bow [Numeric] mm
       # @return [Hash{String => Rational}]
       def gaps(rise, bow = 0)
-        taper = fine(rise * leverage) * ((@panel_reading.jamb == "right") ? -1 : 1)
+        taper = fine(rise * leverage) * ((@hangs.reading.jamb == "right") ? -1 : 1)
         ends = {"top" => [taper, 0].max, "bottom" => [-taper, 0].max}
         all = {**ends, "middle" => fine(taper.abs / 2 + bow)}
-        home = @set.bumper - all.values.min
+        home = set.bumper - all.values.min
         all.slice("top", "middle", "bottom").transform_values { |gap| gap + home }
       end
 
@@ -68,11 +90,8 @@ module YellowTrack
         (mm / site.grain * parts).round * site.grain / parts
       end
 
-      def given(_bench) = {"the kit" => @set.kit.name,
-                           "the panel" => size, "between its hangers" => @panel.width - 2 * @panel.rollers.first,
-                           "a turn raises" => "#{@set.kit.fetch("adjust.per_turn").to_f} mm"}
-
-      def size = [@panel.width, @panel.height].map { |mm| @printer.with_unit(mm) }.join(" × ")
+      def given(_bench) = {"the kit" => set.kit.name, "the panel" => @hangs.size, "between its hangers" => @hangs.spacing,
+                           "a turn raises" => "#{set.kit.fetch("adjust.per_turn").to_f} mm"}
     end
   end
 end

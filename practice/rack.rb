@@ -60,11 +60,7 @@ module YellowTrack
       #
       # @return [Array<Array<Integer>>]
       def best_ones
-        @best_ones ||= begin
-          @found, @worth = [], nil
-          share([], rooms)
-          @found.uniq { |one| alike(one) }
-        end
+        @best_ones ||= Search.new(self).found.uniq { |one| alike(one) }
       end
 
       # @return [Array<Integer>] the bar of each piece, in the cheapest way
@@ -74,10 +70,11 @@ module YellowTrack
       #
       # @return [Array<Integer>, nil] nil where one goes in none
       def longest_first
-        left = rooms
-        order.each_with_object(Array.new(pieces.length)) do |place, sharing|
-          bar = left.index { |room| room >= widths[place] } or return nil
-          left[bar] -= widths[place]
+        whole = Whole.new(self)
+        left = whole.rooms
+        whole.order.each_with_object(Array.new(pieces.length)) do |place, sharing|
+          bar = left.index { |room| room >= whole.widths[place] } or return nil
+          left[bar] -= whole.widths[place]
           sharing[place] = bar
         end
       end
@@ -97,53 +94,6 @@ module YellowTrack
       private
 
       def dearest = bars.max_by(&:price)
-
-      # Whole numbers of one small unit, a kerf with every piece and one with every bar.
-      def unit = @unit ||= [*bars, *pieces].map { |one| one.length.to_r.denominator }.push(@kerf.denominator)
-        .reduce(:lcm)
-
-      def widths = @widths ||= pieces.map { |piece| ((piece.length + @kerf) * unit).to_i }
-
-      def rooms = bars.map { |bar| ((bar.length + @kerf) * unit).to_i }
-
-      # Looks at every sharing that goes in, a bar that is like the one before it only once
-      # that is begun; keeps the best.
-      #
-      # @param sharing [Array<Integer>] bars of the pieces, in the order that they are looked at
-      # @param begun [Array<Integer>] the bars that are begun
-      # @param cost [Rational] what they come to
-      def share(sharing, left, begun = [], cost: 0)
-        return if @worth && -cost < @worth.first
-        return keep(sharing, left, begun, cost:) if sharing.length == pieces.length
-
-        wide = widths[order[sharing.length]]
-        bars.each_index do |bar|
-          next if left[bar] < wide || (alike_before[bar] && !begun.include?(bar - 1))
-
-          left[bar] -= wide
-          new = !begun.include?(bar)
-          share([*sharing, bar], left, new ? [*begun, bar] : begun, cost: new ? cost + prices[bar] : cost)
-          left[bar] += wide
-        end
-      end
-
-      def alike_before = @alike_before ||= bars.each_index.map { |bar| bar.positive? && bars[bar] == bars[bar - 1] }
-
-      def prices = @prices ||= bars.map { |bar| (bar.price * 100).to_i }
-
-      def keep(sharing, left, begun, cost:)
-        worth = [-cost, -begun.length, begun.map { |bar| [left[bar] - kerf_units, 0].max }.max]
-        better = @worth ? worth <=> @worth : 1
-        return if better.negative?
-
-        @found, @worth = [], worth if better.positive?
-        @found << order.zip(sharing).sort.map(&:last)
-      end
-
-      # The longest pieces first, which go in the fewest ways.
-      def order = @order ||= pieces.each_index.sort_by { |place| [-widths[place], place] }
-
-      def kerf_units = @kerf_units ||= (@kerf * unit).to_i
     end
   end
 end

@@ -27,7 +27,7 @@ module YellowTrack
       def at
         return {"left" => 0r, "right" => 0r} if level < 3
 
-        down, up = @panel_reading.range("left")
+        down, up = @hangs.reading.range("left")
         near = [down, up].map { |at| (at / step).truncate * step }
         held = site.pick(near.zip([1, -1]).map { |at, inward| at + inward * site.pick(0..HELD) * step })
         site.pick([true, false]) ? {"left" => held, "right" => 0r} : {"left" => 0r, "right" => held}
@@ -35,7 +35,7 @@ module YellowTrack
 
       def asked(_set) = "Which hanger, which way, how many turns, until the gaps are even?"
 
-      def play = @bench
+      def play = @subject
 
       # The answer is moves until the gaps are even, and the first of them is what is compared with slips.
       def parts(bench)
@@ -68,7 +68,7 @@ module YellowTrack
       def why(bench, moves)
         return "The gaps differ by no more than #{Adjust::EVEN} mm: nothing is turned." if moves.empty?
 
-        bench.answer([]).work.entries.map { |entry| entry.line(@printer) }.join("; ")
+        bench.answer([]).work.entries.map { |entry| entry.line(@hangs.printer) }.join("; ")
       end
     end
   end
