@@ -33,7 +33,7 @@ RSpec.describe "Every screen" do
 
   it "has nothing that axe finds serious by day and by night, does not scroll sideways, keeps its own policy" do
     session.driver.browser.logs.get(:browser) # what earlier examples left
-    Share.of(screens, 5).each do |path|
+    Share.of(screens, 8).each do |path|
       session.visit(path)
       faults = grave_faults
       expect(faults).to eq([]), "#{path}: #{faults}"

@@ -204,7 +204,7 @@ RSpec.describe "A walk over the whole" do
 
     def saved_on(path)
       session.visit(path)
-      Share.of(session.evaluate_script(Walk::KINDS).to_a, 3).each do |kind, id|
+      Share.of(session.evaluate_script(Walk::KINDS).to_a, 4).each do |kind, id|
         session.visit(path) unless session.current_path == path
         next unless session.has_css?("[id='#{id}']", visible: :all, wait: 0)
 
