@@ -11,9 +11,13 @@ module Share
   # @param part [Integer] 8 for an eighth
   # @param place [Integer] of what it is tried on, where each of those tries another share
   # @return [Array] in its order
-  def of(all, part, place = 0)
-    WHOLE ? all : all.select.with_index { |_, turn| (turn + place + by_seed(part)) % part == 0 }
-  end
+  def of(all, part, place = 0) = all.select.with_index { |_, turn| takes?(turn + place, part) }
+
+  # Whether one of many is of the share.
+  #
+  # @param turn [Integer] which of them it is
+  # @param part [Integer] 8 for an eighth
+  def takes?(turn, part) = WHOLE || (turn + by_seed(part)) % part == 0
 
   # Where a share of this size begins: it says nothing of where one of another size does, so that a share of a share
   # comes to everything.

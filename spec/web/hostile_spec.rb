@@ -173,7 +173,7 @@ RSpec.describe "Whatever comes to the door" do
   def some(all, part, place) = Share.of(all, part, place)
 
   # What a form is told that reads a name; one that reads nothing is told a few.
-  def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 20, place)
+  def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 40, place)
 
   it "answers texts in every form, and still shows the opening" do
     turned_away = []
@@ -195,7 +195,7 @@ RSpec.describe "Whatever comes to the door" do
             "second-factor" => %w[code otp_secret password], "one-factor" => %w[password],
             "recovery-codes" => %w[add password]}
     ways.each_with_index do |(way, names), place|
-      [*told(place).map { |text| "%s=#{text}" }, *some(shapes, 4, place)].each do |shape|
+      [*told(place).map { |text| "%s=#{text}" }, *some(shapes, 8, place)].each do |shape|
         send_body("/account/#{way}", names.map { |name| shape.gsub("%s", name) }.join("&"))
         asked("/account/#{way}", names.map { |name| shape.gsub("%s", name) }.join("&"))
       end
@@ -213,7 +213,7 @@ RSpec.describe "Whatever comes to the door" do
 
   it "answers a value of a wrong shape in every form" do
     posts(row.id, row.job_id).each_with_index do |(path, names), place|
-      some(shapes, 4, place).each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
+      some(shapes, 8, place).each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
       some(names, 4, place).each { |name| send_body(path, "#{name}[a]=b") }
     end
     still_shown
@@ -223,7 +223,7 @@ RSpec.describe "Whatever comes to the door" do
     keys = [*YellowTrack::Desk::Fields::KNOWN.keys, "survey.floor.new", "survey.floor.i0", "survey.bays.new",
       "hung.B.gaps.top", "hung.B.at.left", "hung.meet.top"]
     keys.each_with_index do |key, place|
-      some(texts, 40, place).each_with_index do |text, turn|
+      some(texts, 60, place).each_with_index do |text, turn|
         value = (turn + place).even? ? "value[]=#{text}&value[]=#{text}" : "value=#{text}"
         send_body("/openings/#{row.id}/values", "key=#{key}&stage=size&seen=999999&#{value}")
       end
@@ -235,7 +235,7 @@ RSpec.describe "Whatever comes to the door" do
   it "answers texts in every address" do
     reached = gets(row.id, row.job_id).each_with_index.map do |path, place|
       short = texts.select { |text| text.length < 100 }
-      some(short, 40, place).map.with_index do |text, turn|
+      some(short, 60, place).map.with_index do |text, turn|
         asked(path, queried[(turn + place / 8) % 2].map { |name| "#{name}=#{text}" }.join("&"))
         last_response.status
       end

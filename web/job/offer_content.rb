@@ -15,7 +15,7 @@ module YellowTrack
         # @param job [Store::Jobs::Job]
         # @param offer [Store::Offers::Offer]
         def initialize(book, job, offer)
-          @book, @job, @offer, @told = book, job, offer, offer.told
+          @book, @job, @offer = book, job, offer
           @rules = book.house_rules.all
           @words = Desk::CustomerWords.new(@rules)
         end
@@ -50,7 +50,7 @@ module YellowTrack
         #
         # @return [Array<Line>]
         def lines
-          @told["lines"].map do |line|
+          told["lines"].map do |line|
             next Line.new(what: line) if line.is_a?(String)
 
             Line.new(letter: line["letter"], name: line["name"], what: line["what"], outline: line["outline"],
@@ -62,7 +62,7 @@ module YellowTrack
         #
         # @return [Array<Line>]
         def options
-          (@told["options"] || []).map do |one|
+          (told["options"] || []).map do |one|
             amount = one["amount"].to_r
             Line.new(letter: one["letter"], what: one["what"], outline: one["outline"],
               amount: "#{amount.negative? ? "" : "+"}#{money(amount)}")
@@ -73,7 +73,7 @@ module YellowTrack
         #
         # @return [Array<Array(String, String)>]
         def sums
-          sums = @told["sums"] or return []
+          sums = told["sums"] or return []
           off = sums["off"].to_r.positive? ? [["discount, #{rate(sums["discount"])} %", money(-sums["off"].to_r)]] : []
           taxes = sums["taxes"].map { |percent, amount| ["tax, #{rate(percent)} %", money(amount)] }
           return [] if off.empty? && taxes.empty?
@@ -83,13 +83,13 @@ module YellowTrack
         end
 
         # What the customer pays, in the house's currency.
-        def total = money(@offer.total, @told["currency"])
+        def total = money(@offer.total, told["currency"])
 
         # When it could be done.
         #
         # @return [String, nil]
         def could
-          from, to = (@told["could"] || {}).values_at("from", "to")
+          from, to = (told["could"] || {}).values_at("from", "to")
           from && "We could begin on #{day(from)} and be done by #{day(to)}, if we hear from you soon."
         end
 
@@ -98,12 +98,15 @@ module YellowTrack
         # @return [Array<Array(String, String)>] head and words
         def words
           {"Not in it" => "without", "Terms" => "terms", "Besides" => "note"}
-            .map { |head, key| [head, @told[key].to_s] }.reject { |_, text| text.empty? }
+            .map { |head, key| [head, told[key].to_s] }.reject { |_, text| text.empty? }
         end
 
         private
 
-        def tax_number = (number = @told["tax_number"].to_s).empty? ? "" : "tax number #{number}"
+        # What it says.
+        def told = @offer.told
+
+        def tax_number = (number = told["tax_number"].to_s).empty? ? "" : "tax number #{number}"
 
         def day(iso) = @words.day(Date.iso8601(iso))
 

@@ -8,10 +8,11 @@ module YellowTrack
       # Who looks: the name that he is logged under, whose drafts are his, what he may.
       Visitor = Struct.new(:who, :owner, :role, :account_id, keyword_init: true)
 
+      # What was refused: the fault, and which of the page's forms it was said of.
+      Refused = Struct.new(:fault, :form)
+
       # @return [Visitor, nil] nil for nobody
       attr_reader :visitor
-      # @return [Fault, nil] what was refused, and what was typed then
-      attr_reader :fault, :typed
 
       # @param book [Store::Book]
       # @param visitor [Visitor]
@@ -20,8 +21,7 @@ module YellowTrack
       #   typed still in its place
       # @param form [String, nil] which of the page's forms was, where it has several
       def initialize(book, visitor:, params: {}, fault: nil, form: nil)
-        @book, @visitor, @params, @fault, @form = book, visitor, params, fault, form
-        @typed = fault ? params : {}
+        @book, @visitor, @params, @refused = book, visitor, params, Refused.new(fault, form)
       end
 
       # The folder that its class stands in names its template.
@@ -70,6 +70,12 @@ module YellowTrack
       # Keys that it has beside those of every page: what each does, by its key.
       def keys = {}
 
+      # @return [Fault, nil] what was refused
+      def fault = @refused.fault
+
+      # What was typed, where it was refused; nothing elsewhere.
+      def typed = fault ? params : {}
+
       # What was typed at a name, where it was refused.
       def typed_at(name) = typed[name].to_s
 
@@ -93,7 +99,7 @@ module YellowTrack
       def seen_kit = fault.is_a?(Desk::Replacing::Clash) ? "#{fault.key} #{book.own_kits.mark(fault.key)}" : ""
 
       # Which of the page's forms was refused.
-      def refused?(form) = !fault.nil? && @form == form
+      def refused?(form) = !fault.nil? && @refused.form == form
 
       # What a form says that was refused.
       def says(form) = refused?(form) ? fault.message : ""

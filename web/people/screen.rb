@@ -7,14 +7,21 @@ module YellowTrack
       class Screen < Web::Screen
         NOTED = 30 # of what was done about accounts
 
+        # A link that was made just now, and whom it is for; nothing for none.
+        Made = Struct.new(:link, :for_whom)
+
         # @param link [String, nil] that was made just now, told this once
         # @param for_whom [String, nil] whom it is for
         def initialize(book, link: nil, for_whom: nil, **rest)
           super(book, **rest)
-          @link, @for_whom = link, for_whom
+          @made = Made.new(link, for_whom)
         end
 
-        attr_reader :link, :for_whom
+        # The link that was made just now; nil for none.
+        def link = @made.link
+
+        # Whom it is for; nil for none.
+        def for_whom = @made.for_whom
 
         # What a crew's own form replaces.
         #

@@ -143,7 +143,7 @@ module YellowTrack
         end
 
         # Floor and head along the opening.
-        def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
+        def profile = Drawing::Profile.new(plan, opening.printer)
 
         # The same as SVG, made once while nothing changes.
         def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }

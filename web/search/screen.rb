@@ -61,7 +61,7 @@ module YellowTrack
 
         def finder = book.finder
 
-        def words = @words ||= asked.split.first(WORDS)
+        def words = asked.split.first(WORDS)
 
         def all_kits
           Files::Candidates.shelf.to_h { |kit| [kit.id, kit.name] }

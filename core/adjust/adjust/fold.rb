@@ -6,24 +6,27 @@ module YellowTrack
     # (handbook 8, "Reading a hung bifold"). A slide has an end where the kit
     # sheet gives one: one that is asked past it stops there (handbook 15).
     class Fold
+      extend Forwardable
+
       STRIP_CLEAR = 1 # mm kept under a half jamb
       SLIDES = %w[top bottom].freeze
 
-      # The drop of the lead stile by the slides, and its gap after a setting.
-      TILT = "(top − bottom) × pair ÷ height"
-      LEAD = "lead − jack + drop"
+      # How far its three controls are set, mm: away from the jamb, and up.
+      Setting = Struct.new(:top_slide, :bottom_slide, :jack)
 
       # @return [Working] its sums
       attr_reader :work
-      # @return ["even top", "even side"]
-      attr_reader :school
-      # @return [Numeric] of the top and bottom pivot, and of the jack
-      attr_reader :top_slide, :bottom_slide, :jack
       # @return [Hash{String => Numeric}] by how much each slide falls short of
       #   what it was asked, mm
       attr_reader :short
       # @return [Array<String>]
       attr_reader :codes
+
+      # What the top and bottom pivot are slid, and the jack raised, mm.
+      def_delegators :@setting, :top_slide, :bottom_slide, :jack
+      # "even top" or "even side"; whether the gaps are even; the gaps after any setting; codes of what one would run
+      # into.
+      def_delegators :@pair, :school, :even?, :gaps_after, :stops
 
       # A folding pair as it hangs, mm.
       #
@@ -36,52 +39,29 @@ module YellowTrack
       # jack_at   [Numeric] where the jack stands, 0 at mid
       # at        [Hash{String => Numeric}] where the slides stand, 0 as planned
       Hanging = Struct.new(:kit, :width, :height, :side_gap, :top_gap, :hinge, :half_jamb, :jack_at, :at,
-        keyword_init: true)
+        keyword_init: true) do
+        # How wide both panels are, closed flat, mm.
+        def pair = 2 * width + hinge
+      end
 
       # @param pair [Hanging]
       # @param gaps [Hash{String => Numeric}] gt and gb at the pivot jamb, hp and hl under the head
       # @param school [String, nil] "even top" or "even side"; else by what shows
       # @param even [Numeric] what the gaps may differ by
       def initialize(pair, gaps:, school: nil, even: EVEN)
-        @kit, @height, @half_jamb = pair.to_h.values_at(:kit, :height, :half_jamb)
-        @jack_at, @at = pair.jack_at || 0, pair.at || {}
-        @side_gap, @top_gap, @even = pair.side_gap, pair.top_gap, even
-        @pair = 2 * pair.width + pair.hinge
-        @gt, @gb, @hp, @hl = gaps.values_at("gt", "gb", "hp", "hl")
-        @school = school || (@half_jamb ? "even top" : "even side")
-        @work = Working.new
-        slide
-        raise_jack
-        @codes = [*("adjust.slide" if short?), *stops(top_slide, bottom_slide, jack)].sort.freeze
+        @pair, @work = HungPair.new(pair, gaps, school:, even:), Working.new
+        slides = slide
+        @setting = Setting.new(*slides, raise_jack(*slides)).freeze
+        @codes = [*("adjust.slide" if short?), *stops(*@setting)].sort.freeze
         @work.freeze
         freeze
       end
 
-      # How much the lead stile drops by the slides.
-      def tilt(top = top_slide, bottom = bottom_slide)
-        Formula.of(TILT).value(top:, bottom:, pair: @pair, height: @height)
-      end
-
       # @return [Hash] each gap in mm, as it reads once the slides and the jack have been set
-      def expected = gaps_after(top_slide, bottom_slide, jack)
+      def expected = gaps_after(*@setting)
 
       # Whether a slide falls short of what it was asked.
       def short? = short.values.any?(&:positive?)
-
-      # The gaps after any setting of the slides and the jack.
-      #
-      # @return [Hash{String => Numeric}]
-      def gaps_after(top, bottom, raised)
-        {"gt" => @gt + top, "gb" => @gb + bottom, "hp" => @hp - raised,
-         "hl" => Formula.of(LEAD).value(lead: @hl, jack: raised, drop: tilt(top, bottom))}
-      end
-
-      # Whether the gaps that its school looks at are even, and near what they
-      # are to be.
-      def even?
-        uneven = (school == "even side") ? @gt - @gb : @hp - @hl
-        [uneven, [@gt, @gb].min - @side_gap, [@hp, @hl].min - @top_gap].all? { |off| off.abs <= @even }
-      end
 
       # What is suggested, in whole steps of each control.
       #
@@ -91,13 +71,6 @@ module YellowTrack
         {"top" => top_slide, "bottom" => bottom_slide, "jack" => jack}.to_h do |name, mm|
           [name, (mm / steps.fetch(name)).round]
         end
-      end
-
-      # Codes of what any setting would run into.
-      def stops(top, bottom, raised)
-        risen = @jack_at + raised
-        [("adjust.head" if [risen, risen - tilt(top, bottom)].max > room),
-          ("adjust.range" unless risen.between?(-@kit.fetch("adjust.down"), @kit.fetch("adjust.up")))].compact
       end
 
       # @return [Hash] in mm, as it stands in the file of a bench
@@ -111,65 +84,53 @@ module YellowTrack
 
       # Even side: both gaps to the one aimed at. Even top: the pair is tilted
       # level, the smaller gap to the one aimed at.
+      #
+      # @return [Array<Numeric>] what the top and the bottom pivot are slid
       def slide
         asked = (school == "even side") ? even_side : even_top
-        came = SLIDES.to_h { |side| [side, within_end(side, asked.fetch(side))] }
+        came = SLIDES.to_h { |side| [side, @pair.within_end(side, asked.fetch(side))] }
         @short = SLIDES.to_h { |side| [side, (asked.fetch(side) - came.fetch(side)).abs] }.freeze
-        @top_slide, @bottom_slide = came.values_at(*SLIDES)
         SLIDES.each { |side| explain_end(side, asked.fetch(side)) if short.fetch(side).positive? }
+        came.values_at(*SLIDES)
       end
 
-      def even_side = {"top" => asked("top", @gt), "bottom" => asked("bottom", @gb)}
+      def even_side = {"top" => asked("top", gap("gt")), "bottom" => asked("bottom", gap("gb"))}
 
       def asked(side, gap)
-        @work.sum("adjust.slide.#{side}", "#{side.capitalize} pivot slide", "side gap − #{side}", side_gap: @side_gap,
+        @work.sum("adjust.slide.#{side}", "#{side.capitalize} pivot slide", "side gap − #{side}", side_gap:,
           "#{side}": gap,
           why: "Away from the jamb where it is more than nothing.")
       end
 
       def even_top
         tilted = @work.sum("adjust.tilt", "Top pivot farther out than the bottom one", "(pivot − lead) × height ÷ pair",
-          pivot: @hp, lead: @hl,
-          height: @height, pair: @pair, why: "Levels the top: it is what shows.")
+          pivot: gap("hp"), lead: gap("hl"), **@pair.size, why: "Levels the top: it is what shows.")
         bottom = @work.sum("adjust.slide.bottom", "Bottom pivot slide", "side gap − least(top + farther, bottom)",
-          side_gap: @side_gap, top: @gt,
-          farther: tilted, bottom: @gb, why: "Brings the smaller gap at the jamb to what it is to be.")
+          side_gap:, top: gap("gt"), farther: tilted, bottom: gap("gb"),
+          why: "Brings the smaller gap at the jamb to what it is to be.")
         {"top" => @work.sum("adjust.slide.top", "Top pivot slide", "slide + farther", slide: bottom, farther: tilted,
           why: "As far out as the top is to be level."),
          "bottom" => bottom}
       end
 
-      def slide_end = @kit["slide"]
+      def gap(name) = @pair.gaps.fetch(name)
 
-      # As far as the slide goes from where it stands.
-      def within_end(side, asked)
-        at = @at[side] || 0
-        slide_end ? (at + asked).clamp(-slide_end, slide_end) - at : asked
-      end
+      def side_gap = @pair.hanging.side_gap
 
       def explain_end(side, asked)
         @work.sum("adjust.short.#{side}", "#{side.capitalize} slide short of it", "size(slide − comes)", slide: asked,
-          comes: within_end(side, asked),
-          why: "The slide ends #{slide_end.to_f.round(1)} mm from where it was planned.")
+          comes: @pair.within_end(side, asked),
+          why: "The slide ends #{@pair.slide_end.to_f.round(1)} mm from where it was planned.")
       end
 
       # Worked from where the slides really come to.
-      def raise_jack
-        drop = @work.sum("adjust.drop", "Lead stile drops by the slides", TILT, top: top_slide, bottom: bottom_slide,
-          pair: @pair, height: @height,
+      #
+      # @return [Numeric] what the jack is raised
+      def raise_jack(top, bottom)
+        drop = @work.sum("adjust.drop", "Lead stile drops by the slides", HungPair::TILT, top:, bottom:, **@pair.size,
           why: "The pair leans with its slides.")
-        @jack = @work.sum("adjust.jack", "Jack", "least(pivot, lead + drop) − top gap", pivot: @hp, lead: @hl, drop:,
-          top_gap: @top_gap,
-          why: "Brings the smaller gap under the head to the kit's.")
-      end
-
-      # Under a half jamb a raised panel would swing into the strip.
-      def room
-        kit_room = @kit.fetch("head_room")
-        return kit_room unless @half_jamb
-
-        allowance = [@kit.fetch("head_allowance"), @half_jamb + @kit.fetch("top_gap")].max
-        [kit_room, allowance - @half_jamb].min - STRIP_CLEAR
+        @work.sum("adjust.jack", "Jack", "least(pivot, lead + drop) − top gap", pivot: gap("hp"), lead: gap("hl"), drop:,
+          top_gap: @pair.hanging.top_gap, why: "Brings the smaller gap under the head to the kit's.")
       end
     end
   end

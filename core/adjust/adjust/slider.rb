@@ -5,31 +5,28 @@ module YellowTrack
     # A hung slider at its jamb: three gaps, two hangers. Its sums are written
     # down as they are worked out.
     class Slider
+      extend Forwardable
+
       SIDES = %i[left right].freeze
 
-      # What raising the right hanger more than the left one does to the taper,
-      # by the jamb where it is read (handbook 8, "Reading a hung slider").
-      RISE = {"left" => "(top − bottom) × spacing ÷ height", "right" => "(bottom − top) × spacing ÷ height"}.freeze
-      AFTER = {"left" => "taper − turned × height ÷ spacing", "right" => "taper + turned × height ÷ spacing"}.freeze
+      # What was decided of it.
+      #
+      # move  [Move, nil] the one to make; nil where the gaps are even, or none fits
+      # part  [Move, nil] where none fits, the one that closes the most of the taper within every limit; nil where
+      #   nothing can be closed
+      # codes [Array<String>] sorted
+      Decided = Struct.new(:move, :part, :codes)
 
-      # @return [Kit]
-      attr_reader :kit
-      # @return [Working] its sums
-      attr_reader :work
-      # @return [Numeric] τ, top less bottom
-      attr_reader :taper
-      # @return [Numeric] middle less the mean of the others
-      attr_reader :bow
-      # @return [Numeric] S, between the hangers
-      attr_reader :spacing
-      # @return [Move, nil] the one to make; nil where the gaps are even, or
-      #   none fits
-      attr_reader :move
-      # @return [Move, nil] where none fits, the one that closes the most of the
-      #   taper within every limit; nil where nothing can be closed
-      attr_reader :part
-      # @return [Array<String>] codes, sorted
-      attr_reader :codes
+      # Its sums; the taper, top less bottom, and as it is seen at a right jamb; the bow; S, between the hangers; the
+      # gaps after any turning, and what stays of the taper, with its sum.
+      def_delegators :@edge, :work, :taper, :taper_at_right, :bow, :spacing, :gaps_after, :left_over
+      # The move, the part of one that can be had, and codes.
+      def_delegators :@decided, :move, :part, :codes
+      # By how much each limit is broken, at least, by one hanger alone: mm, by code.
+      def_delegators :@choosing, :lacking
+      # Codes of what any turning would run into.
+      def_delegators :limits, :stops
+
       # @return [Numeric] mm that a turn raises, as reckoned with; of a slot's
       #   scale 1
       attr_reader :per_turn
@@ -48,47 +45,42 @@ module YellowTrack
       # engagement [Numeric, nil] of a bottom-rolling panel in its channel, adjusters at mid
       # tops       [Hash{String => Numeric}] neighbours' tops above its own, at the edge where they stand
       Panel = Struct.new(:kit, :jamb, :read, :width, :height, :inset, :at, :floor, :bumper, :engagement, :tops,
-        keyword_init: true)
+        keyword_init: true) do
+        # r, its own or the kit's, mm.
+        def inset_used = inset || kit.fetch("inset.design")
+      end
 
       # @param panel [Panel]
       # @param gaps [Hash{String => Numeric}] top, middle, bottom; 0 touches
       # @param even [Numeric] what the gaps may differ by
       # @param per_turn [Numeric, nil] the real figure, where it was learnt
       def initialize(panel, gaps:, even: EVEN, per_turn: nil)
-        @kit, @jamb, @height, @read = *panel.to_h.values_at(:kit, :jamb, :height), panel.read || "gap"
-        @bumper, @tops = panel.bumper || 0, (panel.tops || {}).compact
-        @gaps = gaps.to_h { |place, gap| [place.to_sym, gap * sign] }
-        inset = panel.inset || kit.fetch("inset.design")
-        @spacing = panel.width - 2 * inset
+        @panel, @edge = panel, Edge.new(panel, gaps)
         @per_turn = slot? ? 1r : per_turn || kit["adjust.per_turn"]
-        @work = Working.new
-        explain_reading
-        @limits = Limits.new(kit, panel.at, spacing:, inset:, **panel.to_h.slice(:width, :floor, :engagement))
-        @rise = rise
-        @choosing = WhichHanger.new(@limits, wanted: @rise, jamb: @jamb, tops: @tops, front: kit.manner.pockets?)
-        decide(even)
-        @work.freeze
+        limits = Limits.new(kit, panel.at, spacing:, inset: panel.inset_used,
+          **panel.to_h.slice(:width, :floor, :engagement))
+        @choosing = WhichHanger.new(limits, wanted: @edge.rise, jamb: panel.jamb, tops:, front: kit.manner.pockets?)
+        @decided = decided(@edge.spread <= even)
+        SIDES.each { |side| explain_turns(side) } if advice && !slot?
+        work.freeze
         freeze
       end
 
-      # Whether its adjusters go by a slot's scale, not by turns.
-      def slot? = Adjust.slot?(@kit)
+      # @return [Kit]
+      def kit = @panel.kit
 
-      # How the jamb's taper is seen at a right jamb: raising the right hanger
-      # adds to it there.
-      #
-      # @return [Numeric]
-      def taper_at_right = (@jamb == "right") ? taper : -taper
+      # Whether its adjusters go by a slot's scale, not by turns.
+      def slot? = Adjust.slot?(kit)
 
       # Whether the gaps differ by no more than they may.
       def even? = codes.include?("adjust.done")
 
       # Whether the taper is too far to be an adjuster's: a roller is off, a hanger
       # undone, or the track has come down (handbook 15).
-      def off? = @rise.abs > 2 * (@kit.fetch("adjust.up") + @kit.fetch("adjust.down"))
+      def off? = @edge.rise.abs > 2 * (kit.fetch("adjust.up") + kit.fetch("adjust.down"))
 
       # Whether the move needs a pocket's rear adjuster, which is in the wall.
-      def rear? = !move.nil? && @kit.manner.pockets? && which != "jamb"
+      def rear? = needs_rear?(move)
 
       # Whether it is bowed by more than stays unseen.
       def bowed? = bow.abs > BOW
@@ -101,12 +93,7 @@ module YellowTrack
       # Which hangers are turned, by the quarters.
       #
       # @return ["jamb", "far", "both", nil]
-      def which
-        turned = SIDES.reject { |side| slot? || quarters.fetch(side).zero? }
-        return advice.which unless advice.which == "both" && turned.length == 1
-
-        (turned.first.to_s == @jamb) ? "jamb" : "far"
-      end
+      def which = which_of(advice)
 
       # Turns of a hanger, in quarters; nil for a slot.
       #
@@ -116,10 +103,10 @@ module YellowTrack
       # Which way it is turned; nil for not at all.
       #
       # @return ["clockwise", "anticlockwise", nil]
-      def turn(side) = (turns(side) || 0).zero? ? nil : Adjust.way(@kit, quarters.fetch(side.to_sym))
+      def turn(side) = (turns(side) || 0).zero? ? nil : Adjust.way(kit, quarters.fetch(side.to_sym))
 
       # How far a lower corner goes by the move, exactly.
-      def corner(side) = @limits.corner(side, advice.left, advice.right)
+      def corner(side) = limits.corner(side, advice.left, advice.right)
 
       # The gaps that the next reading should show, the turns as rounded.
       #
@@ -130,14 +117,6 @@ module YellowTrack
       #
       # @return [Numeric] mm, + up
       def done(side) = slot? ? advice.by(side) : quarters.fetch(side.to_sym) * per_turn / QUARTER
-
-      # By how much each limit is broken, at least, by one hanger alone.
-      #
-      # @return [Hash{String => Numeric}] mm, by code
-      def lacking = @choosing.lacking
-
-      # Codes of what any turning would run into.
-      def stops(left, right) = @limits.stops(left, right)
 
       # What is suggested, in whole steps of each hanger.
       #
@@ -151,93 +130,58 @@ module YellowTrack
       #
       # @return [Hash{String => Numeric}]
       def floor_after(read, left, right)
-        read.to_h { |side, gap| [side, gap + @limits.corner(side.to_sym, left, right)] }
+        read.to_h { |side, gap| [side, gap + limits.corner(side.to_sym, left, right)] }
       end
 
       # The neighbours' tops above this panel's, after any turning.
       #
       # @return [Hash{String => Numeric}]
-      def tops_after(left, right) = @tops.to_h { |side, top| [side, top - @limits.corner(side.to_sym, left, right)] }
-
-      # The gaps after any turning of the hangers, the panel rolled home; of covers,
-      # and where two meet, the ends turn about the middle.
-      def gaps_after(left, right)
-        tapered = Formula.of(AFTER.fetch(@jamb)).value(after(right - left))
-        return turned_about_middle(tapered) unless @read == "gap"
-
-        gaps = {"top" => tapered, "middle" => tapered/2r + bow, "bottom" => 0}
-        home = @bumper - gaps.values.min
-        gaps.transform_values { |gap| gap + home }
-      end
-
-      # What stays of the taper after a turning, with its sum.
-      #
-      # @param work [Working] the ledger to write in
-      # @param turned [Numeric] mm that the right hanger rises above the left
-      # @return [Numeric] mm
-      def left_over(work, turned)
-        work.sum("adjust.left_over", "Taper then", AFTER.fetch(@jamb), **after(turned),
-          why: "By the turns as rounded; #{(@read == "gap") ? "the panel rolled home" : "the middle stays as it was"}.")
-      end
+      def tops_after(left, right) = tops.to_h { |side, top| [side, top - limits.corner(side.to_sym, left, right)] }
 
       # The move file's answer.
       def to_h = Numbers.rounded("taper" => taper, "bow" => bow, "codes" => codes, "move" => move && move_to_h)
 
       private
 
-      # A cover is a gap below nothing.
-      def sign = (@read == "cover") ? -1 : 1
+      def limits = @choosing.limits
 
-      def turned_about_middle(tapered)
-        straight = @gaps.fetch(:middle) - bow
-        {"top" => straight + tapered/2r, "middle" => @gaps.fetch(:middle), "bottom" => straight - tapered/2r}
-          .transform_values { |gap| gap * sign }
+      def tops = (@panel.tops || {}).compact
+
+      # @param even [Boolean] whether the gaps are
+      # @return [Decided]
+      def decided(even)
+        return Decided.new(nil, nil, ["adjust.done"]) if even
+        return Decided.new(nil, nil, found(nil, [])) if off?
+
+        move = @choosing.best
+        return Decided.new(move, nil, found(move, [])) if move
+
+        Decided.new(nil, @choosing.most(Adjust.step(kit, per_turn)), found(nil, @choosing.stopped))
       end
 
-      def after(turned) = {taper:, turned:, height: @height, spacing:}
-
-      def explain_reading
-        @taper = @work.sum("adjust.taper", "Taper, τ", "top − bottom", **@gaps.slice(:top, :bottom),
-          why: "How far from parallel the edge stands to the jamb.")
-        @bow = @work.sum("adjust.bow", "Bow", "middle − (top + bottom) ÷ 2", **@gaps, why: "No screw takes it out.")
+      def found(move, stopped)
+        [("adjust.bow" if bowed?), ("adjust.off" if off?), ("adjust.rear" if needs_rear?(move)), *stopped]
+          .compact.uniq.sort
       end
 
-      # uR − uL: how much more the right hanger has to rise.
-      def rise
-        @work.sum("adjust.rise", "Right #{carrier} to rise above the left", RISE.fetch(@jamb),
-          **@gaps.slice(:top, :bottom),
-          spacing:, height: @height,
-          why: "Raising one #{carrier} turns the panel by that over their spacing.")
+      def needs_rear?(move) = !move.nil? && kit.manner.pockets? && which_of(move) != "jamb"
+
+      def which_of(move)
+        turned = SIDES.reject { |side| slot? || quarters(move).fetch(side).zero? }
+        return move.which unless move.which == "both" && turned.length == 1
+
+        (turned.first.to_s == @panel.jamb) ? "jamb" : "far"
       end
-
-      def decide(even)
-        gaps = @gaps.values_at(:top, :middle, :bottom)
-        done = gaps.max - gaps.min <= even
-        @move = (done || off?) ? nil : @choosing.best
-        @part = (done || off? || @move) ? nil : @choosing.most(Adjust.step(@kit, per_turn))
-        @codes = found(done).compact.uniq.sort
-        SIDES.each { |side| explain_turns(side) } if advice && !slot?
-      end
-
-      def found(done)
-        return ["adjust.done"] if done
-
-        [("adjust.bow" if bowed?), ("adjust.off" if off?), ("adjust.rear" if rear?),
-          *((off? || move) ? [] : @choosing.stopped)]
-      end
-
-      def carrier = Adjust.carrier(@kit)
 
       def explain_turns(side)
         by = advice.by(side).abs
         return if by.zero?
 
-        @work.sum("adjust.turns.#{side}", "Turns of the #{side} #{carrier}", "rise ÷ per turn", rise: by, per_turn:,
-          unit: "turns",
-          why: "Turned in quarters: what both differ by is rounded first.")
+        work.sum("adjust.turns.#{side}", "Turns of the #{side} #{Adjust.carrier(kit)}", "rise ÷ per turn",
+          rise: by, per_turn:, unit: "turns", why: "Turned in quarters: what both differ by is rounded first.")
       end
 
-      def quarters = advice.counts(per_turn / QUARTER)
+      def quarters(move = advice) = move.counts(per_turn / QUARTER)
 
       def move_to_h
         {which:, left: move.left, right: move.right, corner_left: corner(:left), corner_right: corner(:right),

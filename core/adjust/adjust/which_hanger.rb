@@ -5,6 +5,9 @@ module YellowTrack
     # Which hangers of a slider to turn (handbook 8, "Which adjuster"): fewest
     # moved, then the least movement, within every limit.
     class WhichHanger
+      # @return [Limits]
+      attr_reader :limits
+
       # @param limits [Limits]
       # @param wanted [Numeric] uR − uL that closes the taper, mm
       # @param jamb ["left", "right"]
