@@ -11,15 +11,18 @@ module YellowTrack
       # until when (a Time or a Date), nil where that is not known.
       Wait = Struct.new(:how, :until)
 
+      # Entries of the log: the last of each step and of each wait by its key; how often the trial hang is done.
+      Noted = Struct.new(:ticks, :waits, :rounds)
+
       # @param opening [Opening] with a plan
       def initialize(opening)
         @opening = opening
-        @ticks, @waits, rounds = %w[step wait round].map { |kind| opening.record.latest(kind) }
-        @rounds = rounds.values.map(&:after).max || 1
+        ticks, waits, rounds = %w[step wait round].map { |kind| opening.record.latest(kind) }
+        @noted = Noted.new(ticks, waits, rounds.values.map(&:after).max || 1)
       end
 
       # @return [Integer] how often the trial hang is done
-      attr_reader :rounds
+      def rounds = @noted.rounds
 
       # @return [Array<Steps::Step>]
       def steps = order.steps
@@ -32,7 +35,7 @@ module YellowTrack
 
       # Whether all of it is done. The rail asks it of every page, also of a set that was changed since: with no step
       # ticked at all, no steps of it are worked out.
-      def done? = @ticks.each_value.any?(&:after) && steps.all? { |step| tick(step) || passed?(step) }
+      def done? = @noted.ticks.each_value.any?(&:after) && steps.all? { |step| tick(step) || passed?(step) }
 
       # @return [Steps::Step, nil] the first that is not done
       def now = @now ||= steps.find { |step| tick(step).nil? && !passed?(step) }
@@ -49,7 +52,7 @@ module YellowTrack
       #
       # @return [Array<Steps::Step>]
       def too_early(step)
-        (tick(step) || now == step) ? order.early(step, @ticks.select { |_, entry| entry.after }.keys) : []
+        (tick(step) || now == step) ? order.early(step, @noted.ticks.select { |_, entry| entry.after }.keys) : []
       end
 
       # What a step waits for still.
@@ -62,7 +65,7 @@ module YellowTrack
       # The day that another trade was promised for.
       #
       # @return [Date, nil]
-      def promised(step) = @waits[step.key]&.after&.then { |text| Date.iso8601(text) }
+      def promised(step) = @noted.waits[step.key]&.after&.then { |text| Date.iso8601(text) }
 
       # The trial hang can be done over once it is done.
       def again? = looped.any? && looped.all? { |step| tick(step) }
@@ -112,12 +115,12 @@ module YellowTrack
 
       # The steps of the set as it is now, worked out where somebody asks for one.
       def order
-        @order ||= @opening.piece(:steps, @opening.shown, @rounds) do
-          Steps.new(@opening.plan, Files::StepSheets.of(@opening.kit), @opening.printer, rounds: @rounds)
+        @order ||= @opening.piece(:steps, @opening.shown, rounds) do
+          Steps.new(@opening.plan, Files::StepSheets.of(@opening.kit), @opening.printer, rounds:)
         end
       end
 
-      def tick_of(key) = @ticks[key] || @ticks[RENAMED[key]]
+      def tick_of(key) = @noted.ticks[key] || @noted.ticks[RENAMED[key]]
 
       # Whether what comes after it is ticked.
       def passed?(step)

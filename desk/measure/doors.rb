@@ -13,14 +13,13 @@ module YellowTrack
       # @param unit [Symbol] in which bare lengths were meant
       def initialize(job, typed, unit)
         @job, @typed, @unit = job, typed.transform_values { |text| text.to_s.strip }, unit
-        @rules = job.book.house_rules.all
       end
 
       # @return [Store::Document]
       # @raise [Fault]
       def document
         made = Store::Document.blank(name: Store::Jobs.named(@typed["name"]), units: @job.row.units,
-          grain: Files::HouseRules.grain(@rules, @job.row.units), set: set).with("survey", survey)
+          grain: Files::HouseRules.grain(rules, @job.row.units), set: set).with("survey", survey)
         refused = Reckoned.of(made.to_h)
         raise refused.refusal if refused.refusal
 
@@ -36,10 +35,12 @@ module YellowTrack
 
       def set
         SIZES.each { |key, what| raise Fault.new("Say #{what}: as in 820 mm.", key:) if @typed[key].to_s.empty? }
-        Files::HouseRules.for_set(@rules, family).merge("family" => family, "kit" => sheet || kit.id,
+        Files::HouseRules.for_set(rules, family).merge("family" => family, "kit" => sheet || kit.id,
           COUNTED.fetch(family) => count, "width" => meant("width"), "height" => meant("height"),
           "thickness" => meant("thickness")).compact
       end
+
+      def rules = @job.rules
 
       # The kit's own sheet, where it is the fitter's.
       def sheet = @sheet ||= @job.book.own_kits.sheet(@typed["kit"])

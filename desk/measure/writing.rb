@@ -20,8 +20,6 @@ module YellowTrack
       # @param owner [String] of his drafts
       def initialize(opening, who:, owner:)
         @opening, @who, @owner = opening, who, owner
-        @book = opening.book
-        @own = opening.opening.units
       end
 
       # @param field [Field]
@@ -30,41 +28,46 @@ module YellowTrack
       # @param seen [Integer] the version on the screen it was typed on
       # @param overrule [Boolean] save it over a change not seen
       # @return [Result]
-      def write(field, posted, seen:, unit: @own, overrule: false)
-        put(field, field.value(posted, unit:, own: @own), posted, seen:, unit:, overrule:)
+      def write(field, posted, seen:, unit: own, overrule: false)
+        put(field, field.value(posted, unit:, own:), posted, seen:, unit:, overrule:)
       end
 
       # Gives up what was typed; the saved value stands.
       def forget(field)
-        @book.drafts.clear(@opening.id, field.key, owner: @owner)
+        book.drafts.clear(@opening.id, field.key, owner: @owner)
         Result.new(opening: @opening, outcome: :same, meanwhile: [])
       end
 
       # Puts back what stood there before the last change.
       def put_back(field, seen:)
-        before = @book.log.before(@opening.id, field.key)
-        put(field, before, field.texts(before), seen:, unit: @own, overrule: false)
+        before = book.log.before(@opening.id, field.key)
+        put(field, before, field.texts(before), seen:, unit: own, overrule: false)
       end
 
       private
 
+      def book = @opening.book
+
+      # The unit that the opening was measured in.
+      def own = @opening.opening.units
+
       def put(field, value, posted, seen:, unit:, overrule:)
         draft = {owner: @owner, seen:, unit:}
-        @book.transaction do
+        book.transaction do
           change = commit(field, value, seen, overrule:)
           (change.outcome == :conflict) ? clash(field, value, posted, change:, draft:) : saved(field, value, change)
         rescue Unread => e
-          @book.drafts.keep(@opening.id, field.key, posted, says: e.message, **draft)
-          Result.new(opening: @opening.with(@book.openings.find(@opening.id)), outcome: :unread, note: e.message,
+          book.drafts.keep(@opening.id, field.key, posted, says: e.message, **draft)
+          Result.new(opening: @opening.with(book.openings.find(@opening.id)), outcome: :unread, note: e.message,
             meanwhile: [])
         end
       end
 
       # Gaps are read of what hangs: the opening has come to that.
       def commit(field, value, seen, overrule:)
-        @book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:,
+        book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:,
           listing: method(:listed)) do |now|
-          next if field.same?(now.document[field.key], value, own: @own)
+          next if field.same?(now.document[field.key], value, own:)
 
           document = OnceMore.without(changed(now.document, field.key, value), field.key)
           document = DoorService::Changes.told(document, field.key)
@@ -141,12 +144,12 @@ module YellowTrack
         other = change.meanwhile.reverse.find { |entry| entry.key == field.key }
         says = "Changed meanwhile#{" from #{told(field, other.before)} to #{told(field, other.after)}" if other}. " \
           "You typed #{told(field, value)}."
-        @book.drafts.keep(@opening.id, field.key, posted, says:, clash: true, **draft)
+        book.drafts.keep(@opening.id, field.key, posted, says:, clash: true, **draft)
         Result.new(opening: @opening.with(change.opening), outcome: :conflict, note: says, meanwhile: change.meanwhile)
       end
 
       def saved(field, value, change)
-        @book.drafts.clear(@opening.id, field.key, owner: @owner)
+        book.drafts.clear(@opening.id, field.key, owner: @owner)
         before = @opening.document[field.key] if change.outcome == :saved && value.nil?
         now = after(change)
         Result.new(opening: now, outcome: change.outcome, before:, meanwhile: change.meanwhile,

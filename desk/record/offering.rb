@@ -209,7 +209,7 @@ module YellowTrack
         {"visits" => firm.plan["visits"].select { |visit| visit["job"] == key }, "end" => job["end"]}
       end
 
-      def prices = @prices ||= book.prices.all
+      def prices = book.prices.all
 
       # The lines for the fitter, exact, as text.
       def breakdown

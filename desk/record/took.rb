@@ -55,11 +55,16 @@ module YellowTrack
 
       private
 
-      def by_row = @by_row ||= stretches.group_by(&:id)
+      def by_row
+        @by_row ||= (of_openings + of_days).group_by(&:id)
+      end
 
-      def stretches
-        @stretches ||= @book.log.ticks(MOST).group_by { |entry| [entry.opening_id, day(entry)] }
-          .flat_map { |(id, _), entries| of_visit(id, entries) } + of_days
+      def stretches = by_row.values.flatten(1)
+
+      # Of an opening's steps: what was ticked in it on a day.
+      def of_openings
+        @book.log.ticks(MOST).group_by { |entry| [entry.opening_id, day(entry)] }
+          .flat_map { |(id, _), entries| of_visit(id, entries) }
       end
 
       # Of visits' own steps: what a person ticked in a house on a day.

@@ -60,7 +60,7 @@ module YellowTrack
       # Rows of what stands behind the mend in hand.
       #
       # @return [Array<Diagnosis::Behind::Row>]
-      def behind = @behind ||= diagnosis&.behind || []
+      def behind = diagnosis&.behind || []
 
       # Rows that stand, open or found, and bar hanging: it would fall again.
       def barring = behind.select(&:stop?)
@@ -147,7 +147,7 @@ module YellowTrack
 
       # @return [Mending::Material]
       def material
-        @material ||= Mending::Material.new(Working.new, weight, wheels: ROLLERS, damp: damp?)
+        Mending::Material.new(Working.new, weight, wheels: ROLLERS, damp: damp?)
       end
 
       # Whether it stands in the damp.
@@ -185,7 +185,7 @@ module YellowTrack
       # What was learnt of other doors.
       #
       # @return [Store::Causes]
-      def learnt = @learnt ||= @opening.book.causes(@opening.row)
+      def learnt = @opening.book.causes(@opening.row)
 
       # Whether the gaps were read as it was left.
       def left_read? = %w[top middle bottom].all? { |place| self["left.#{place}"] } || hung_read?

@@ -14,36 +14,44 @@ module YellowTrack
       # @raise [Faults] for a document that cannot be read
       def self.of(document) = KEPT.fetch(document) { new(document) }
 
+      # What planning it came to.
+      #
+      # plan    [Plan, nil] with a set
+      # ended   [Plan, nil] one that ended at its sizing
+      # checks  [Array<Check>] of either
+      # refusal [Fault, nil] why there is no plan, though nothing is missing
+      Came = Struct.new(:plan, :ended, :checks, :refusal, keyword_init: true)
+
       # @return [YellowTrack::Opening]
       attr_reader :opening
-      # @return [Plan, nil] with a set
-      attr_reader :plan
-      # @return [Fault, nil] why there is no plan, though nothing is missing
-      attr_reader :refusal
       # @return [Survey::Closure, nil] nil while readings are missing
       attr_reader :closure
+
+      # @return [Plan, nil] with a set
+      def plan = @came.plan
+
+      # @return [Fault, nil] why there is no plan, though nothing is missing
+      def refusal = @came.refusal
+
       # @return [Array<Check>] of a plan, or of one that ended at its sizing
-      attr_reader :checks
+      def checks = @came.checks
 
       # What bin/plan writes for the document: its plan, one that ended at its sizing too.
       #
       # @return [Hash]
       # @raise [Fault] for readings that are missing, and choices that make no set
       def plan_file
-        raise refusal if refusal && @ended.nil?
+        raise refusal if refusal && @came.ended.nil?
 
-        Cures.new(plan || @ended || Plan.of(opening)).to_h
+        Cures.new(plan || @came.ended || Plan.of(opening)).to_h
       end
 
       # @param document [Store::Document]
       def initialize(document)
         @pieces = {}
-        @checks = []
         @opening = Files::Shelf.opening(document)
-        return unless opening.survey.complete? || opening.survey.planned?
-
-        work_out
-        @closure ||= Survey::Closure.new(opening.survey) if opening.survey.complete?
+        @came = (survey.complete? || survey.planned?) ? came : Came.new(checks: [])
+        @closure = solved
         freeze
       end
 
@@ -55,19 +63,25 @@ module YellowTrack
 
       private
 
-      def work_out
-        made = Plan.of(opening)
-        @checks = made.checks
-        @closure = made.closure unless opening.survey.planned?
-        return @plan = made if made.whole?
+      def survey = opening.survey
 
-        @ended = made
+      def came
+        made = Plan.of(opening)
+        return Came.new(plan: made, checks: made.checks) if made.whole?
+
         none = made.checks.find { |check| check.code == NothingLeft::CODE }
-        @refusal = Fault.new("#{none.says} #{none.do}")
+        Came.new(ended: made, checks: made.checks, refusal: Fault.new("#{none.says} #{none.do}"))
       rescue Fault => e
-        @refusal = e
+        Came.new(checks: [], refusal: e)
       rescue ZeroDivisionError, FloatDomainError
-        @refusal = Fault.new("These readings make no set that can be worked out. Check the widths and heights.")
+        Came.new(checks: [], refusal: Fault.new("These readings make no set that can be worked out. " \
+          "Check the widths and heights."))
+      end
+
+      # The plan's own, which is solved already; its own where there is none.
+      def solved
+        made = plan || @came.ended
+        (made&.closure unless survey.planned?) || (Survey::Closure.new(survey) if survey.complete?)
       end
     end
   end

@@ -13,8 +13,6 @@ module YellowTrack
         GROUPS = {"set" => "Kits", "bar" => "Bars", "m²" => "Panels", "piece" => "Small parts"}.freeze
         FEW = 6 # materials without a price that are named
 
-        # @return [Store::Jobs::Job]
-        attr_reader :job
         # @return [Array<String>] what could not be read of the prices
         attr_reader :unread
 
@@ -22,8 +20,11 @@ module YellowTrack
         # @param unread [Array<String>]
         def initialize(desk, unread: [], **rest)
           super(desk.book, **rest)
-          @desk, @job, @unread = desk, desk.row, unread
+          @desk, @unread = desk, unread
         end
+
+        # @return [Store::Jobs::Job]
+        def job = @desk.row
 
         # The template that it is drawn with.
         def template = "job/price"
@@ -115,7 +116,7 @@ module YellowTrack
         def missing = price.figure? ? price.unpriced : []
 
         # Rates of tax, as they are read.
-        def rates = @rates ||= offering.rates.map { |rate| Desk::HouseWords.rate(rate) }
+        def rates = offering.rates.map { |rate| Desk::HouseWords.rate(rate) }
 
         # The rate that a line's field shows.
         def typed_tax(letter) = (fault && params["tax"].is_a?(Hash)) ? params["tax"][letter] : rates.first

@@ -10,8 +10,7 @@ module YellowTrack
         # @param typed [Hash, nil] what was typed, where it was refused
         def initialize(book, practising, round, typed: nil, **rest)
           super(book, **rest)
-          @practising, @round = practising, round
-          @states = practising.states(round)
+          @round, @states = round, practising.states(round)
           @state = wanted || @states.find { |one| !one.done? } || @states.last
           @question = practising.question(@state.asked)
           @typed_parts = typed || @state.answers.last&.typed || {}
@@ -33,7 +32,7 @@ module YellowTrack
         def steps = @state.steps
 
         # Marks of its parts, once it is over; nil before.
-        def marks = (done? && !fault) ? @marks ||= Desk::Answering.new(question, @state.answers.last.typed).marks : nil
+        def marks = (done? && !fault) ? marks_of_last : nil
 
         # What the first try has likely gone wrong in, where it is known: named before the second.
         #
@@ -41,7 +40,7 @@ module YellowTrack
         def slips_so_far
           return [] if done? || @state.answers.empty?
 
-          Desk::Answering.new(question, @state.answers.last.typed).marks.select(&:slip)
+          marks_of_last.select(&:slip)
             .map { |mark| "#{mark.part.label.capitalize}: #{mark.slip.words}." }
         end
 
@@ -67,6 +66,8 @@ module YellowTrack
         end
 
         private
+
+        def marks_of_last = Desk::Answering.new(question, @state.answers.last.typed).marks
 
         # The question that the page names.
         def wanted

@@ -108,7 +108,7 @@ module YellowTrack
         # Asked once for lists, sorting and warnings.
         def standing = @standing ||= book.jobs.standing
 
-        def count(due: false) = due ? @due_count ||= book.jobs.due_count : standing.under_way
+        def count(due: false) = due ? book.jobs.due_count : standing.under_way
       end
     end
   end

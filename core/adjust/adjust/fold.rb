@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   module Adjust
     # A hung bifold at its pivot jamb: four gaps, two slides and a jack

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   module Adjust
     # A hung slider at its jamb: three gaps, two hangers. Its sums are written

@@ -21,18 +21,28 @@ module YellowTrack
           def told = "#{Changes.day_told(day)}#{", #{CrewHours.clock(from)} to #{CrewHours.clock(to)}" if from}"
         end
 
+        # What was read of it.
+        #
+        # away [Array<Gone>]
+        # off, open [Array<String>] days that nobody works, and that are days like others
+        # put  [Hash{String => String}] the day of "job:step", empty where it is taken out
+        # shut [Array<Array(Integer, String)>] job and day
+        # by   [Hash{Integer => String, nil}] the day that a job is promised for
+        # only [Hash{Integer => String}] the crew that a job is for
+        Tried = Struct.new(:away, :off, :open, :put, :shut, :by, :only, keyword_init: true)
+
         # @param typed [Hash] "away", a list of "crew@2026-12-01" or "crew@2026-12-01@7:30-10:00"; "off", "open", lists
         #   of days; "put", {"job:step" => day}; "shut", a list of "job number@day"; "by", {job number => day};
         #   "only", {job number => crew}
         # @raise [Faults] what cannot be read
         def initialize(typed = {})
           @faults, @typed = [], typed
-          @away = list("away").filter_map { |text| gone(text) }
-          @off, @open = %w[off open].map { |name| list(name).map { |text| day(text, name) } }
-          @put = table("put", STEP).to_h { |step, text| [step, text.strip.empty? ? "" : day(text, step)] }
-          @shut = list("shut").map { |text| at_job(text) }.compact
-          @by = table("by", /\A\d{1,9}\z/).to_h { |job, text| [job.to_i, text.strip.empty? ? nil : day(text, "by")] }
-          @only = table("only", /\A\d{1,9}\z/).select { |_, text| CREW.match?(text) }.transform_keys(&:to_i)
+          @tried = Tried.new(away: list("away").filter_map { |text| gone(text) },
+            off: days_of("off"), open: days_of("open"),
+            put: table("put", STEP).to_h { |step, text| [step, text.strip.empty? ? "" : day(text, step)] },
+            shut: list("shut").filter_map { |text| at_job(text) },
+            by: table("by", /\A\d{1,9}\z/).to_h { |job, text| [job.to_i, text.strip.empty? ? nil : day(text, "by")] },
+            only: table("only", /\A\d{1,9}\z/).select { |_, text| CREW.match?(text) }.transform_keys(&:to_i))
           raise Faults.new(@faults) if @faults.any?
         end
 
@@ -42,14 +52,14 @@ module YellowTrack
         # What is put where, over what was kept; an empty day takes it out.
         #
         # @param kept [Hash{String => String}]
-        def put(kept) = kept.merge(@put).reject { |_, text| text.empty? }
+        def put(kept) = kept.merge(@tried.put).reject { |_, text| text.empty? }
 
         # Days that nobody works, over those that are kept.
         #
         # @param kept [Array<Store::CrewDays::Day>]
         def days(kept)
-          rest = kept.reject { |one| @open.include?(one.day.iso8601) || @off.include?(one.day.iso8601) }
-          rest + @off.map { |text| Store::CrewDays::Day.new(day: Date.iso8601(text), how: "off", why: "") }
+          rest = kept.reject { |one| @tried.open.include?(one.day.iso8601) || @tried.off.include?(one.day.iso8601) }
+          rest + @tried.off.map { |text| Store::CrewDays::Day.new(day: Date.iso8601(text), how: "off", why: "") }
         end
 
         # When crews are away, with what is kept.
@@ -57,7 +67,7 @@ module YellowTrack
         # @param kept [Array<Store::Crews::Away>]
         # @param ids [Hash{String => Integer}] numbers of the crews, by their keys
         def away(kept, ids)
-          kept + @away.map { |one|
+          kept + @tried.away.map { |one|
             Store::Crews::Away.new(crew_id: ids[one.crew], day: one.day, from: one.from, to: one.to, why: "")
           }
         end
@@ -67,9 +77,9 @@ module YellowTrack
         # @param kept [Store::JobTerms::Terms]
         def terms(kept, ids)
           kept.dup.tap do |terms|
-            terms.by = @by[kept.job_id] if @by.key?(kept.job_id)
-            terms.crew_id = ids[@only[kept.job_id]] if @only.key?(kept.job_id)
-            terms.shut = (kept.shut + @shut.select { |job, _| job == kept.job_id }.map(&:last)).uniq.sort
+            terms.by = @tried.by[kept.job_id] if @tried.by.key?(kept.job_id)
+            terms.crew_id = ids[@tried.only[kept.job_id]] if @tried.only.key?(kept.job_id)
+            terms.shut = (kept.shut + @tried.shut.select { |job, _| job == kept.job_id }.map(&:last)).uniq.sort
           end
         end
 
@@ -77,9 +87,9 @@ module YellowTrack
         #
         # @return [Hash]
         def to_h
-          {"away" => list("away"), "off" => @off, "open" => @open, "put" => @put, "shut" => list("shut"),
-           "by" => @by.to_h { |job, text| [job.to_s, text.to_s] },
-           "only" => @only.transform_keys(&:to_s)}.reject { |_, value| value.empty? }
+          {"away" => list("away"), "off" => @tried.off, "open" => @tried.open, "put" => @tried.put, "shut" => list("shut"),
+           "by" => @tried.by.to_h { |job, text| [job.to_s, text.to_s] },
+           "only" => @tried.only.transform_keys(&:to_s)}.reject { |_, value| value.empty? }
         end
 
         # As hidden fields of a form.
@@ -100,12 +110,12 @@ module YellowTrack
         def told(board)
           crews = board.crews.to_h { |one| [one.key, one.name] }
           jobs = board.jobs.to_h { |one| [one.id, one.name] }
-          [*@away.map { |one| "#{crews[one.crew] || one.crew} away on #{one.told}" },
-            *@off.map { |text| "nobody works on #{Changes.day_told(text)}" },
-            *@open.map { |text| "#{Changes.day_told(text)} is a day like others" },
-            *@shut.map { |job, text| "#{jobs[job]} shut on #{Changes.day_told(text)}" },
-            *@by.map { |job, text| "#{jobs[job]} #{text ? "promised for #{Changes.day_told(text)}" : "not promised"}" },
-            *@only.map { |job, crew| "#{jobs[job]} for #{crews[crew] || "any crew"}" }, *put_told(board)]
+          [*@tried.away.map { |one| "#{crews[one.crew] || one.crew} away on #{one.told}" },
+            *@tried.off.map { |text| "nobody works on #{Changes.day_told(text)}" },
+            *@tried.open.map { |text| "#{Changes.day_told(text)} is a day like others" },
+            *@tried.shut.map { |job, text| "#{jobs[job]} shut on #{Changes.day_told(text)}" },
+            *@tried.by.map { |job, text| "#{jobs[job]} #{text ? "promised for #{Changes.day_told(text)}" : "not promised"}" },
+            *@tried.only.map { |job, crew| "#{jobs[job]} for #{crews[crew] || "any crew"}" }, *put_told(board)]
         end
 
         # A day as it is read: "1 December".
@@ -115,12 +125,12 @@ module YellowTrack
         #
         # @param ids [Hash{String => Integer}] numbers of the crews, by their keys
         def write(book, ids)
-          @off.each { |text| book.crew_days.set(Date.iso8601(text), "off") }
-          @open.each { |text| book.crew_days.set(Date.iso8601(text), nil) }
-          @away.each { |one| leave(book, one, ids[one.crew]) }
-          @by.each { |job, text| book.job_terms.set(job, by: text) }
-          @only.each { |job, crew| book.job_terms.set(job, crew_id: ids[crew]) }
-          @shut.group_by(&:first).each do |job, list|
+          @tried.off.each { |text| book.crew_days.set(Date.iso8601(text), "off") }
+          @tried.open.each { |text| book.crew_days.set(Date.iso8601(text), nil) }
+          @tried.away.each { |one| leave(book, one, ids[one.crew]) }
+          @tried.by.each { |job, text| book.job_terms.set(job, by: text) }
+          @tried.only.each { |job, crew| book.job_terms.set(job, crew_id: ids[crew]) }
+          @tried.shut.group_by(&:first).each do |job, list|
             book.job_terms.shut(job, book.job_terms.of(job).shut + list.map(&:last))
           end
         end
@@ -129,7 +139,7 @@ module YellowTrack
 
         # Steps that are put on a day, those of a house and a day together.
         def put_told(board)
-          @put.group_by { |step, text| [step.split(":").first, text] }.map do |(job, text), list|
+          @tried.put.group_by { |step, text| [step.split(":").first, text] }.map do |(job, text), list|
             keys = board.words(job, list.map { |step, _| step.split(":").last }).join(", ")
             where = text.empty? ? "wherever they fit" : "put on #{Changes.day_told(text)}"
             "#{board.names[job] || job}: #{keys} #{where}"
@@ -143,6 +153,8 @@ module YellowTrack
         end
 
         def list(name) = Array(@typed[name]).grep(String).map(&:strip).reject(&:empty?).uniq.first(MOST)
+
+        def days_of(name) = list(name).map { |text| day(text, name) }
 
         def table(name, keys)
           given = @typed[name]

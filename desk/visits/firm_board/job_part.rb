@@ -9,15 +9,14 @@ module YellowTrack
         # @param board [FirmBoard]
         # @param job [Job]
         def initialize(board, job)
-          @board, @job, @key = board, job, job.visiting.short_name
-          @plan, @before = board.plan, job.visiting.kept
+          @board, @job, @plan = board, job, board.plan
         end
 
         # Keeps it in the place of the job's plan before, with what is due of it.
         #
         # @param version [Integer] of the board
         def keep!(version, who:)
-          @board.book.plans.keep(@job.id, seen: @before&.version || 0, asked: asked(version), plan: to_h, gone:, who:)
+          @board.book.plans.keep(@job.id, seen: before&.version || 0, asked: asked(version), plan: to_h, gone:, who:)
           visiting = JobVisits.new(Job.new(@board.book, @job.row))
           JobVisits::DueVisits.new(visiting).write
         end
@@ -35,7 +34,13 @@ module YellowTrack
 
         private
 
-        def told = @told ||= @plan["jobs"].find { |one| one["key"] == @key }
+        # What the calendars know the job by.
+        def key = @job.visiting.short_name
+
+        # The job's own plan, as it was kept.
+        def before = @job.visiting.kept
+
+        def told = @told ||= @plan["jobs"].find { |one| one["key"] == key }
 
         def asked(version)
           {"board" => version, "put" => {}, "travel" => @board.travel(@job),
@@ -43,11 +48,9 @@ module YellowTrack
            "steps" => JobVisits::Calendars.steps(@board.steps(@job))}
         end
 
-        def crews = @crews ||= @board.crews.to_h { |one| [one.key, one] }
-
         def visits
-          @visits ||= @plan["visits"].select { |one| one["job"] == @key }.map do |visit|
-            crew = crews.fetch(visit["crew"])
+          @visits ||= @plan["visits"].select { |one| one["job"] == key }.map do |visit|
+            crew = @board.crews.find { |one| one.key == visit["crew"] }
             visit.slice("date", "arrive", "depart", "steps", "hands", "uid", "sequence")
               .merge("leave" => Shown.leave(@plan, visit), "back" => visit["depart"], "crew" => crew.name,
                 "people" => crew.people)
@@ -56,7 +59,7 @@ module YellowTrack
 
         # Days on which any crew has a step of it.
         def days
-          @plan["days"].select { |day| day["legs"].any? { |leg| leg["is"] != "road" && leg["job"] == @key } }
+          @plan["days"].select { |day| day["legs"].any? { |leg| leg["is"] != "road" && leg["job"] == key } }
             .map { |day| day["date"] }.uniq
         end
 
@@ -65,7 +68,7 @@ module YellowTrack
 
         def checks
           keys = @board.steps(@job).map { |step| step["key"] }
-          @plan["checks"].select { |check| check["job"] == @key }
+          @plan["checks"].select { |check| check["job"] == key }
             .map { |check|
               check.slice("code", "level", "says", "do")
                 .merge("steps" => keys.first(1), "date" => check["date"] || told["end"] || last)
@@ -74,7 +77,7 @@ module YellowTrack
 
         def look_backs
           model = @board.board.model
-          number = model.jobs.index { |job| job.key == @key }
+          number = model.jobs.index { |job| job.key == key }
           @board.board.look_backs(number).map do |day, places|
             {"date" => model.calendar.date(day).iso8601, "steps" => places.map { |place| model.key(place) },
              "openings" => places.map { |place| model.steps[place].opening }.uniq}
@@ -83,7 +86,7 @@ module YellowTrack
 
         def looks = JobVisits::Calendars.looks(@job.visiting, look_backs)
 
-        def gone = JobVisits::Calendars.gone(@before, visits, from: @board.start)
+        def gone = JobVisits::Calendars.gone(before, visits, from: @board.start)
       end
     end
   end

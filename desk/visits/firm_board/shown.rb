@@ -1,11 +1,15 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   module Desk
     class FirmBoard
       # A board's plan with its words: names of houses and crews, what steps are. Of a kept board they are as they were
       # kept, so that nothing has to be worked out to show it.
       class Shown
+        extend Forwardable
+
         # A visit with its words: visit, of the plan; job_id; job and crew, names; people; words, of its steps; leave,
         # when the road to it begins.
         Visit = Struct.new(:visit, :job_id, :job, :crew, :people, :words, :leave, keyword_init: true) do
@@ -36,28 +40,17 @@ module YellowTrack
         # @return [Hash] the board's plan
         attr_reader :plan
 
+        # The number of a job and its name, the name of a crew, those of a crew, keys of all crews.
+        def_delegators :@names, :id, :job, :crew, :people, :crew_keys
+
         # @param book [Store::Book]
         # @param plan [Hash]
         # @param firm [FirmBoard] whose plan it is, or that it is kept of
         # @param tried [Boolean] whether its words are those of the board as it is tried
         def initialize(book, plan, firm:, tried: false)
-          @book, @plan, @firm, @tried = book, plan, firm, tried
+          @plan, @names = plan, Names.new(book, plan, firm)
+          @steps = tried ? tried_steps(firm) : kept_steps(book)
         end
-
-        # The number of a job, by its key.
-        def id(key) = Integer(key[/\d+\z/], 10)
-
-        # A job's name.
-        def job(key) = jobs[id(key)] || key
-
-        # A crew's name.
-        def crew(key) = crews[key] || key
-
-        # Those of a crew.
-        def people(key) = @firm.crews.find { |one| one.key == key }&.people || []
-
-        # Keys of the crews: those of the firm, and others that the plan has.
-        def crew_keys = (@firm.crews.map(&:key) + @plan["days"].map { |day| day["crew"] }).uniq
 
         # Visits from a day on.
         #
@@ -69,7 +62,7 @@ module YellowTrack
         def find(uid) = all_visits.find { |one| one.uid == uid }
 
         # What a step is, in words.
-        def what(key, step) = steps(key).dig(step, "what") || step.split("-", 2).last
+        def what(key, step) = @steps[key].dig(step, "what") || step.split("-", 2).last
 
         # Steps in words, what is done in several openings once.
         def words(key, steps) = Visits.words(steps) { |step| what(key, step) }
@@ -87,23 +80,21 @@ module YellowTrack
 
         private
 
-        def jobs = @jobs ||= @book.jobs.names(@plan["jobs"].map { |job| id(job["key"]) })
-
-        def crews
-          @crews ||= {LONE => "The crew", **@book.crews.all.to_h { |one| [one.key, one.name] },
-                      **@firm.crews.to_h { |one| [one.key, one.name] }}
-        end
-
-        def steps(key)
-          (@steps ||= {})[key] ||= if @tried
-            JobVisits::Calendars.steps(@firm.steps(@firm.jobs.find { |job| job.id == id(key) }))
-          else
-            asked.fetch(id(key), {})["steps"] || {}
+        # Steps by the key of their job, of a board as it is tried.
+        def tried_steps(firm)
+          Hash.new do |all, key|
+            all[key] = JobVisits::Calendars.steps(firm.steps(firm.jobs.find { |job| job.id == id(key) }))
           end
         end
 
-        # What was asked of each job's plan, by the job's number.
-        def asked = @asked ||= @book.plans.asked(@plan["jobs"].map { |job| id(job["key"]) })
+        # As each job's plan was kept; asked for all of them at once.
+        def kept_steps(book)
+          asked = nil
+          Hash.new do |all, key|
+            asked ||= book.plans.asked(@names.ids)
+            all[key] = asked.fetch(id(key), {})["steps"] || {}
+          end
+        end
 
         def all_visits
           @all_visits ||= @plan["visits"].map do |visit|
