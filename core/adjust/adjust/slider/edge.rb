@@ -23,8 +23,8 @@ module YellowTrack
             why: "How far from parallel the edge stands to the jamb.")
           @work.sum("adjust.bow", "Bow", "middle − (top + bottom) ÷ 2", **@gaps, why: "No screw takes it out.")
           carrier = Adjust.carrier(panel.kit)
-          @work.sum("adjust.rise", "Right #{carrier} to rise above the left", RISE.fetch(panel.jamb),
-            **@gaps.slice(:top, :bottom), spacing:, height: panel.height,
+          ends = {**@gaps.slice(:top, :bottom), spacing:, height: panel.height}
+          @work.sum("adjust.rise", "Right #{carrier} to rise above the left", RISE.fetch(panel.jamb), **ends,
             why: "Raising one #{carrier} turns the panel by that over their spacing.")
         end
 
