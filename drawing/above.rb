@@ -36,7 +36,7 @@ module YellowTrack
 
       # @param live [Boolean] whether its panels can be taken hold of
       def initialize(plan, moves, printer, spread:, top:, live:)
-        @plan, @set, @moves, @printer, @spread, @live = plan, plan.set, moves, printer, spread, live
+        @plan, @moves, @printer, @spread, @live = plan, moves, printer, spread, live
         @top = top + HEAD
         @from, @to = self.class.shown(plan)
       end
@@ -66,6 +66,10 @@ module YellowTrack
 
       private
 
+      attr_reader :pen
+
+      def set = @plan.set
+
       # Where the jambs stand along the floor, mm from the left one's foot.
       def jambs = @plan.sizing.jambs
 
@@ -75,10 +79,10 @@ module YellowTrack
       # A panel that slides, from above: its edge, the middle of its thickness down
       # the picture, and how thick it is drawn.
       def sliding(panel, edge, middle, thick:, css:)
-        @pen.group(css, "data-panel": panel.name, **held(panel.name)) do
-          @pen.rect([x(edge), middle - thick / 2], [@spread.length(panel.width), thick], "face")
-          panel.rollers.each { |roller| @pen.circle([x(edge + roller), middle], 4, "runs") }
-          @pen.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
+        pen.group(css, "data-panel": panel.name, **held(panel.name)) do
+          pen.rect([x(edge), middle - thick / 2], [@spread.length(panel.width), thick], "face")
+          panel.rollers.each { |roller| pen.circle([x(edge + roller), middle], 4, "runs") }
+          pen.text([x(edge + panel.width / 2), middle + 5], panel.name, "plan-letter")
         end
       end
 
@@ -100,9 +104,9 @@ module YellowTrack
 
       # Bays by what can be reached of them; one is clear as a whole or it is shut.
       def bay_words
-        return "" if @set.bays.empty?
+        return "" if set.bays.empty?
 
-        seen, shut = @set.bays.each_with_index.partition { |bay, _| clear?(bay) }
+        seen, shut = set.bays.each_with_index.partition { |bay, _| clear?(bay) }
         [["clear", seen], ["shut", shut]].filter_map do |word, list|
           list.any? && "#{(list.length == 1) ? "Bay" : "Bays"} #{list.map { |_, place| place + 1 }.join(", ")} #{word}."
         end.join(" ")
@@ -120,24 +124,24 @@ module YellowTrack
       def foot = raise(NotImplementedError, "#{self.class} knows how deep it is")
 
       # A jamb is drawn to the side that its wall lies at: for the left one that is before its face.
-      def jamb(mm, side, from, to:) = @pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
+      def jamb(mm, side, from, to:) = pen.rect([x(mm) - ((side < 0) ? 10 : 0), from], [10, to - from], "wall")
 
-      def bays = @pen.place("reach.widest", "fold.clear") { each_bay }
+      def bays = pen.place("reach.widest", "fold.clear") { each_bay }
 
       # Bays lie behind the set: under the lanes on the picture, so that which panel hides which bay is seen.
       def each_bay
-        @set.bays.each_with_index do |bay, place|
+        set.bays.each_with_index do |bay, place|
           left = x([bay.from, jambs[0]].max)
           right = x([bay.to, jambs[1]].min)
-          @pen.rect([left + 1, @top], [right - left - 2, BAYS], clear?(bay) ? "bay clear" : "bay")
-          @pen.text([(left + right) / 2, @top + BAYS - 3], "#{place + 1} #{clear?(bay) ? "clear" : "shut"}", "bay-word")
+          pen.rect([left + 1, @top], [right - left - 2, BAYS], clear?(bay) ? "bay clear" : "bay")
+          pen.text([(left + right) / 2, @top + BAYS - 3], "#{place + 1} #{clear?(bay) ? "clear" : "shut"}", "bay-word")
         end
       end
 
       # What is clear as the panels stand, each stretch with its dimension.
       def clear
-        dimension = Dimension.new(@pen)
-        @pen.place("reach.widest", "fold.clear") do
+        dimension = Dimension.new(pen)
+        pen.place("reach.widest", "fold.clear") do
           windows.each do |from, to|
             dimension.across(x(from), x(to), foot + 22, figure: @printer.text(to - from), feet: foot + 2)
           end

@@ -1,36 +1,24 @@
 # frozen_string_literal: true
 
-require "date"
+require "forwardable"
 
 module YellowTrack
   module Drawing
     # Days beside each other along a track, and below it what others do and what is waited for, each on a line of its
-    # own with its words in it or beside it. Whoever draws so has @days, @lefts and @place, the days' places by their
-    # dates; says its edge, where the first day begins, what is below, and whether a box holds the end up.
+    # own with its words in it or beside it. Whoever draws so has @days, a DaysBeside; says what is below, and whether a
+    # box holds the end up.
     module AlongDays
       ROW = 30 # screen units, a line below
       LETTER = 6.6 # screen units that one takes, at the most
-      DAY = 1440
+      extend Forwardable
 
       private
 
-      # A day's left edge and its width, screen units: days that nobody works are narrow.
-      def left(place) = @lefts[place]
-
-      def wide(place) = @lefts[place + 1] - @lefts[place]
+      # A day's left edge and its width, and where a moment stands, screen units.
+      def_delegators :@days, :left, :wide, :x
 
       # Words that would run over are cut, with a sign that they were.
       def short(words, most) = (words.length > most) ? "#{words[0, most - 1].rstrip}…" : words
-
-      # Where a moment stands: within its day by the clock.
-      def x(moment)
-        date = Date.iso8601(moment[0, 10])
-        place = @place[date]
-        return (date < @days.first.date) ? edge : @lefts.last unless place
-
-        hours, minutes = moment[11, 5].split(":").map(&:to_i)
-        left(place) + wide(place) * (hours * 60 + minutes) / DAY.to_f
-      end
 
       # Boxes in rows, none over another or its words.
       def rows(boxes)
@@ -59,8 +47,8 @@ module YellowTrack
         from, top = x(box.from), below + row * ROW
         holds = holds?(box)
         css = [(box.others ? "others" : "wait"), *("holds" if holds)].join(" ")
-        @pen.rect([from, top], [box_wide(box), ROW - 8], css)
-        @pen.text([from + 6 + (inside?(box) ? 0 : box_wide(box)), top + 16], box.words, holds ? "figure" : "bay-word",
+        pen.rect([from, top], [box_wide(box), ROW - 8], css)
+        pen.text([from + 6 + (inside?(box) ? 0 : box_wide(box)), top + 16], box.words, holds ? "figure" : "bay-word",
           anchor: "start")
       end
     end

@@ -16,7 +16,7 @@ module YellowTrack
         @alter = alter
         @width = width
         @height = height
-        @printer = printer
+        super(printer)
         @slab = [alter.slab("width"), alter.slab("height")]
         @frame = Frame.new([@slab[0], width].max, [@slab[1], height + alter.lipping].max, BOX)
       end
@@ -35,8 +35,6 @@ module YellowTrack
       end
 
       private
-
-      def say(mm) = @printer.short(mm)
 
       # Half of what is too wide: both edges lose the same, so that stiles stay alike.
       def edge = @alter.width / 2
@@ -58,27 +56,27 @@ module YellowTrack
 
       # The slab lies behind; where a lipping is glued on, it stands under the slab's foot.
       def slab
-        @pen.rect(at(-edge, foot + @slab[1]), [@frame.length(@slab[0]), @frame.length(@slab[1])], "strip")
+        pen.rect(at(-edge, foot + @slab[1]), [@frame.length(@slab[0]), @frame.length(@slab[1])], "strip")
         return unless @alter.lipping.positive?
 
-        @pen.rect(at(0, foot), [@frame.length(@width), @frame.length(foot)], "bay")
-        @pen.text([@frame.x(@slab[0] / 2), at(0, 0)[1] + 22],
+        pen.rect(at(0, foot), [@frame.length(@width), @frame.length(foot)], "bay")
+        pen.text([@frame.x(@slab[0] / 2), at(0, 0)[1] + 22],
           "lipping #{say(@alter.lipping)}, planed back after the glue", "quiet")
       end
 
       # The panel over it, with the line of the cut and, where they are known, the stiles that the cut leaves.
       def panel
         top = [@height, foot + @slab[1]].min
-        @pen.rect(at(0, top), [@frame.length([@width, @slab[0]].min), @frame.length(top - [foot, 0].max)], "face")
-        @pen.line(at(-edge, 0), at(@width + edge, 0), "cut") if @alter.height.positive?
+        pen.rect(at(0, top), [@frame.length([@width, @slab[0]].min), @frame.length(top - [foot, 0].max)], "face")
+        pen.line(at(-edge, 0), at(@width + edge, 0), "cut") if @alter.height.positive?
         @alter.stile_left && [@alter.stile_left, @width - @alter.stile_left]
-          .each { |x| @pen.line(at(x, 0), at(x, top), "hidden") }
-        @pen.text(at(@width / 2, @height / 2), "#{say(@width)} × #{say(@height)}", "figure")
+          .each { |x| pen.line(at(x, 0), at(x, top), "hidden") }
+        pen.text(at(@width / 2, @height / 2), "#{say(@width)} × #{say(@height)}", "figure")
       end
 
       # Only what is cut has a dimension; the slab's own width stands below for the ordering.
       def measures
-        dimension = Dimension.new(@pen)
+        dimension = Dimension.new(pen)
         left, foot_y = at(-edge, foot)
         dimension.across(left, at(0, 0)[0], BOX[1] - 6, figure: say(edge), feet: BOX[1]) if edge.positive?
         if @alter.height.positive?

@@ -25,7 +25,7 @@ module YellowTrack
       def initialize(cuts, printer, name:, wide: WIDTH, longest: nil, pieces: nil)
         @wide = wide
         @cuts = cuts
-        @printer = printer
+        super(printer)
         @name = name
         @pieces = pieces
         @scale = (wide - 2 * LEFT) / [(longest || cuts.map { |cut| cut.bar.length }.max).to_f, 1].max
@@ -55,15 +55,13 @@ module YellowTrack
         }.join(" ")
       end
 
-      def say(mm) = @printer.short(mm)
-
       # From the left end, piece after piece; what is left over lies at the right.
       def bar(cut, top)
-        @pen.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
+        pen.rect([LEFT, top], [cut.bar.length.to_f * @scale, HIGH], "bay")
         cut.pieces.zip(cut.places) do |piece, place|
           piece(piece, LEFT + place.to_f * @scale, piece.length.to_f * @scale, top:)
         end
-        @pen.text([LEFT, top + HIGH + 13],
+        pen.text([LEFT, top + HIGH + 13],
           "#{cut.bar.name ? "#{cut.bar.name}, " : ""}#{say(cut.bar.length)}#{left(cut)}", "quiet", anchor: "start")
       end
 
@@ -75,14 +73,14 @@ module YellowTrack
         return draw(piece, left, wide, top:) unless @pieces
 
         says = "#{piece.name} #{say(piece.length)}: take it in hand"
-        @pen.link(@pieces.leads.call(piece.name), says) { draw(piece, left, wide, top:) }
+        pen.link(@pieces.leads.call(piece.name), says) { draw(piece, left, wide, top:) }
       end
 
       # A piece by itself, after it was decided how much it says.
       def draw(piece, left, wide, top:)
-        @pen.rect([left, top], [wide, HIGH], (piece.name == @pieces&.in_hand) ? "face marked" : "face")
-        @pen.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > NAMED
-        @pen.text([left + wide / 2, top + 18], piece.name, "bay-word") if wide.between?(CODED, NAMED)
+        pen.rect([left, top], [wide, HIGH], (piece.name == @pieces&.in_hand) ? "face marked" : "face")
+        pen.text([left + wide / 2, top + 18], "#{piece.name}  #{say(piece.length)}", "figure") if wide > NAMED
+        pen.text([left + wide / 2, top + 18], piece.name, "bay-word") if wide.between?(CODED, NAMED)
       end
     end
   end

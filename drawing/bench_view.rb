@@ -35,8 +35,6 @@ module YellowTrack
         @answer = answer
         @advised = advised
         @turned = reading.controls.to_h { |control| [control, turned[control] || 0r] }
-        @right = reading.jamb == "right"
-        @scale = [tallest / reading.panel.height.to_f, WIDE / across.to_f].min
       end
 
       # Where each gap is typed: per cent of the picture's width and height.
@@ -47,7 +45,7 @@ module YellowTrack
       # How many times larger than life its gaps are drawn.
       def factor
         largest = gaps.values.map { |gap| gap.abs.to_f }.max || 0
-        FACTORS.find { |one| largest * one * @scale <= LARGEST } || 1
+        FACTORS.find { |one| largest * one * scale <= LARGEST } || 1
       end
 
       # What it is called in the page; one of each stands there.
@@ -71,58 +69,63 @@ module YellowTrack
       # mm across what hangs.
       def across = @reading.panel.width
 
+      def right? = @reading.jamb == "right"
+
+      # Screen units a millimetre.
+      def scale = [tallest / @reading.panel.height.to_f, WIDE / across.to_f].min
+
       # What was read; nothing where no reading makes a whole.
       def gaps = @answer ? @reading.read["gaps"] : {}
 
       # The panel's height and width on the picture.
-      def tall = @reading.panel.height * @scale
+      def tall = @reading.panel.height * scale
 
       # Of one panel, screen units.
-      def wide = across * @scale
+      def wide = across * scale
 
       # The panel stands a little over the floor, which is drawn.
       def top = FOOT - 8 - tall
 
       # The jamb's face.
-      def jamb = @right ? 560.0 : 180.0
+      def jamb = right? ? 560.0 : 180.0
 
       # From the jamb into the opening.
-      def inward(units) = @right ? jamb - units : jamb + units
+      def inward(units) = right? ? jamb - units : jamb + units
 
       # mm as drawn, larger than life.
-      def large(mm) = mm.to_f * factor * @scale
+      def large(mm) = mm.to_f * factor * scale
 
       # The layers of something that hangs, each with its transform.
       def layered(turned, css, live: false, &drawn)
         layers(turned).to_a.reverse.reduce(drawn) do |inner, (name, transform)|
-          -> { @pen.group(css, transform:, **(live ? {"data-layer": name} : {})) { inner.call } }
+          -> { pen.group(css, transform:, **(live ? {"data-layer": name} : {})) { inner.call } }
         end.call
       end
 
       # The wall at the head and at the jamb, the floor, and what the panel runs in: what its gaps are read to.
       def frame
         left, right = [inward(wide * (@reading.neighbour? ? 2 : 1) + 24), inward(-62)].minmax
-        @pen.rect([left, top - HEAD - 12], [right - left, HEAD - 16], "wall")
-        @pen.rect([[jamb, inward(-62)].min, top - 28], [62, FOOT - top + 28], "wall")
-        @pen.rect([left, FOOT], [right - left, 7], "strip")
-        @pen.rect([@right ? left + 14 : jamb, top - 28], [right - left - 76, 10], "runs")
+        pen.rect([left, top - HEAD - 12], [right - left, HEAD - 16], "wall")
+        pen.rect([[jamb, inward(-62)].min, top - 28], [62, FOOT - top + 28], "wall")
+        pen.rect([left, FOOT], [right - left, 7], "strip")
+        pen.rect([right? ? left + 14 : jamb, top - 28], [right - left - 76, 10], "runs")
       end
 
       # The neighbour away from the jamb, as much of it as there is room for.
       def beside
-        @pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "neighbour") if @reading
+        pen.rect([[inward(wide - LAP), inward(wide * 2 - LAP)].min, top], [wide, tall], "neighbour") if @reading
           .neighbour?
       end
 
       # As it hangs true; turning it is a transform's, and no corner's.
       def corners = [[inward(0), top], [inward(wide), top], [inward(wide), top + tall], [inward(0), top + tall]]
 
-      def outline(css) = @pen.polygon(corners, css)
+      def outline(css) = pen.polygon(corners, css)
 
       # Lines from each gap to where it is typed.
       def callouts
         spots.each do |gap, (x, y)|
-          @pen.place("gap.#{gap}") { @pen.line(ends.fetch(gap), [x, y], "dimension") }
+          pen.place("gap.#{gap}") { pen.line(ends.fetch(gap), [x, y], "dimension") }
         end
       end
 

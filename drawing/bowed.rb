@@ -12,7 +12,8 @@ module YellowTrack
       # @param gaps [Hash{String => Numeric}] top, middle and bottom, mm
       # @param printer [Length::Printer]
       def initialize(gaps, printer)
-        @gaps, @printer = gaps, printer
+        super(printer)
+        @gaps = gaps
       end
 
       # What stands in the window's own line.
@@ -23,14 +24,14 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.rect([JAMB, TOP - 20], [60, FOOT - TOP + 30], "wall")
-        @pen.polygon([[90, TOP], *edge, [90, FOOT]], "face")
+        pen.rect([JAMB, TOP - 20], [60, FOOT - TOP + 30], "wall")
+        pen.polygon([[90, TOP], *edge, [90, FOOT]], "face")
         @gaps.each { |gap, mm| reading(gap, mm) }
       end
 
       private
 
-      def description = @gaps.map { |gap, mm| "#{gap} #{@printer.with_unit(mm)}" }.join(", ")
+      def description = @gaps.map { |gap, mm| "#{gap} #{printer.with_unit(mm)}" }.join(", ")
 
       # Near both ends and in the middle, where the gap is read.
       def heights = {"top" => TOP + 14, "middle" => (TOP + FOOT) / 2, "bottom" => FOOT - 14}
@@ -48,8 +49,8 @@ module YellowTrack
       # A feeler's place, and what it said.
       def reading(gap, mm)
         y = heights.fetch(gap)
-        @pen.line([JAMB - mm.to_f * TIMES, y], [JAMB, y], "dimension")
-        @pen.text([JAMB + 30, y + 5], @printer.short(mm), "figure")
+        pen.line([JAMB - mm.to_f * TIMES, y], [JAMB, y], "dimension")
+        pen.text([JAMB + 30, y + 5], say(mm), "figure")
       end
     end
   end

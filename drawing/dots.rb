@@ -18,7 +18,8 @@ module YellowTrack
       # @param printer [Length::Printer]
       # @param name [String] what ids begin with
       def initialize(rows, printer, name:)
-        @rows, @printer, @name = rows, printer, name
+        super(printer)
+        @rows, @name = rows, name
         @most = [rows.flat_map(&:differences).map(&:abs).max || 0, LEAST].max
       end
 
@@ -34,7 +35,7 @@ module YellowTrack
       # Draws it with its pen.
       def paint
         @rows.each_with_index { |row, place| row(row, place * ROW + 30) }
-        [-@most, 0, @most].each { |mm| @pen.text([x(mm), size.last - 4], signed(mm), "quiet") }
+        [-@most, 0, @most].each { |mm| pen.text([x(mm), size.last - 4], signed(mm), "quiet") }
       end
 
       private
@@ -48,16 +49,16 @@ module YellowTrack
 
       # A line with its dots, one for each that was measured.
       def row(row, y)
-        @pen.text([0, y + 5], row.name, "bay-word", anchor: "start")
-        @pen.line([x(-@most), y], [x(@most), y], "extension")
-        @pen.line([x(0), y - 20], [x(0), y + 16], "cut")
+        pen.text([0, y + 5], row.name, "bay-word", anchor: "start")
+        pen.line([x(-@most), y], [x(@most), y], "extension")
+        pen.line([x(0), y - 20], [x(0), y + 16], "cut")
         row.differences.group_by { |mm| (x(mm) / (2 * RADIUS)).round }.each_value do |same|
-          same.each_with_index { |mm, place| @pen.circle([x(mm), y - (place % 4) * 2 * RADIUS], RADIUS, "dot") }
+          same.each_with_index { |mm, place| pen.circle([x(mm), y - (place % 4) * 2 * RADIUS], RADIUS, "dot") }
         end
       end
 
       # More and less than even, with the sign that the bench's own words have.
-      def signed(mm) = Adjust::Words.signed(mm, @printer)
+      def signed(mm) = Adjust::Words.signed(mm, printer)
     end
   end
 end

@@ -50,38 +50,38 @@ module YellowTrack
       # The opening in its wall, and what hangs under its head.
       def opening(track: true)
         left, right, top, floor = ROOM.values
-        @pen.polygon([[left - 26, floor], [left - 26, top - 22], [right + 26, top - 22], [right + 26, floor],
+        pen.polygon([[left - 26, floor], [left - 26, top - 22], [right + 26, top - 22], [right + 26, floor],
           [right, floor], [right, top], [left, top], [left, floor]], "wall")
-        @pen.line([left - 40, floor], [right + 40, floor], "cut")
-        @pen.rect([left, top], [right - left, 8], "runs") if track
+        pen.line([left - 40, floor], [right + 40, floor], "cut")
+        pen.rect([left, top], [right - left, 8], "runs") if track
       end
 
       # Panels side by side, the first in front.
       def panels(*lefts, wide:, names: %w[A B])
         top, foot = ROOM[:top] + 14, ROOM[:floor] - 6
         lefts.zip(names).reverse_each do |left, name|
-          @pen.rect([left, top], [wide, foot - top], "face")
+          pen.rect([left, top], [wide, foot - top], "face")
           say([left + wide / 2, (top + foot) / 2], name, "plan-letter")
         end
       end
 
       # A dimension across, with what it says over it.
       def across(from, to, says, at:)
-        @pen.line([from, at], [to, at], "cut")
-        [from, to].each { |x| @pen.line([x, at - 6], [x, at + 6], "tick") }
+        pen.line([from, at], [to, at], "cut")
+        [from, to].each { |x| pen.line([x, at - 6], [x, at + 6], "tick") }
         say([(from + to) / 2, at - 6], says)
       end
 
       # One that stands up, with what it says beside it.
       def upright(from, to, says, at:)
-        @pen.line([at, from], [at, to], "cut")
-        [from, to].each { |y| @pen.line([at - 6, y], [at + 6, y], "tick") }
+        pen.line([at, from], [at, to], "cut")
+        [from, to].each { |y| pen.line([at - 6, y], [at + 6, y], "tick") }
         say([at + 8, (from + to) / 2 + 5], says, anchor: "start")
       end
 
       # A word at its place.
       def say(at, words, css = "figure", **rest)
-        @pen.text(at, words, css, **rest) if @words
+        pen.text(at, words, css, **rest) if @words
       end
     end
   end

@@ -93,6 +93,8 @@ module YellowTrack
 
       private
 
+      attr_reader :pen
+
       # What is shown above the datum, mm.
       def top = @plan.figures.head_high
 
@@ -123,8 +125,8 @@ module YellowTrack
         part = (@tall - TORN) / 2.0
         edge = [x(@from) - 2 * WALL, x(@to) + 2 * WALL]
         lines = [@above + part, @above + part + TORN].map { |height| rough(edge, height) }
-        @pen.polygon(lines[0] + lines[1].reverse, "torn")
-        lines.each { |points| @pen.polyline(points, "dimension") }
+        pen.polygon(lines[0] + lines[1].reverse, "torn")
+        lines.each { |points| pen.polyline(points, "dimension") }
       end
 
       # The line along which it is broken: told from any edge of a door at once.
@@ -146,10 +148,10 @@ module YellowTrack
       def wall
         left, right = x(opening_left), x(opening_right)
         edge = [x(@from) - WALL, x(@to) + WALL]
-        @pen.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor],
+        pen.polygon([[edge[0], floor], [edge[0], above], [edge[1], above], [edge[1], floor], [right, floor],
           [right, head],
           [left, head], [left, floor]], "wall")
-        @pen.line([edge[0] - WALL, floor], [edge[1] + WALL, floor], "cut")
+        pen.line([edge[0] - WALL, floor], [edge[1] + WALL, floor], "cut")
         covering(left, right)
       end
 
@@ -167,14 +169,14 @@ module YellowTrack
         return unless @plan.figures.covering.positive?
 
         level = y(@plan.figures.finished_floor)
-        @pen.line([left, level], [right, level], "hidden")
+        pen.line([left, level], [right, level], "hidden")
       end
 
       # A panel's face from one x to another.
       def face(panel, from, to, css: "folds")
         corner = [x(from), y(foot + panel.height)]
-        @pen.group("panel #{css}", "data-panel": panel.name) do
-          @pen.rect(corner, [x(to) - x(from), y(foot) - corner[1]], "face")
+        pen.group("panel #{css}", "data-panel": panel.name) do
+          pen.rect(corner, [x(to) - x(from), y(foot) - corner[1]], "face")
           name(panel, (x(from) + x(to)) / 2, named_at(corner[1]))
         end
       end
@@ -186,8 +188,8 @@ module YellowTrack
 
       # A panel's letter, as it stands in every number and on every label.
       def name(panel, middle, height)
-        @pen.text([middle, height], panel.name, "letter")
-        @pen.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane &&
+        pen.text([middle, height], panel.name, "letter")
+        pen.text([middle, height + 22], "lane #{panel.lane}", "quiet") if panel.lane &&
           @set.panels.any? { |other| other.lane != panel.lane }
       end
 
@@ -200,18 +202,18 @@ module YellowTrack
       # A track with its fixing holes, its left end at x and its face at a
       # height, mm.
       def rail(start, height)
-        @pen.place("track.length", "track.mount_height", "wall.rail_line", "wall.rail_start") do
-          @pen.rect([x(start), y(height)], [@spread.length(@set.track.length), TRACK], "runs track")
+        pen.place("track.length", "track.mount_height", "wall.rail_line", "wall.rail_start") do
+          pen.rect([x(start), y(height)], [@spread.length(@set.track.length), TRACK], "runs track")
         end
-        @set.track.holes.each { |hole| @pen.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
+        @set.track.holes.each { |hole| pen.circle([x(start + hole), y(height) + TRACK / 2], 1, "dot") }
         @set.track.joints.each do |joint|
-          @pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut")
+          pen.line([x(start + joint), y(height) - 3], [x(start + joint), y(height) + TRACK + 3], "cut")
         end
       end
 
       # Hangers from a track whose face is at a height, mm.
       def hangers(height)
-        @pen.place("panels.rollers", "panels.spacing") do
+        pen.place("panels.rollers", "panels.spacing") do
           @set.panels.zip(lefts).each do |panel, left|
             panel.rollers.each { |roller| hanger(x(left + roller), y(height), y(foot + panel.height) + 10) }
           end
@@ -220,29 +222,29 @@ module YellowTrack
 
       # A strap from the track down to the panel's top.
       def hanger(place, from, to)
-        @pen.line([place, from], [place, to], "seen")
-        @pen.circle([place, from + TRACK / 2], ROLLER, "runs")
+        pen.line([place, from], [place, to], "seen")
+        pen.circle([place, from + TRACK / 2], ROLLER, "runs")
       end
 
       # Each guide on the floor, at the place where the ledger has it.
       def guides(places)
-        @pen.place(*@set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" }, "guides.floor_width") do
-          places.each { |place| @pen.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
+        pen.place(*@set.laps.map { |lap| "laps.#{lap.between.join}.guide_at" }, "guides.floor_width") do
+          places.each { |place| pen.rect([x(place) - 4, y(@plan.figures.finished_floor) - 6], [8, 7], "runs") }
         end
       end
 
       # Height beside the panels, gap under them and widths below, each clear of the next.
       def sizes
-        @dimension = Dimension.new(@pen)
+        @dimension = Dimension.new(pen)
         ends = @plan.sizing.jambs.map { |jamb| x(jamb) }
-        @pen.place("sizing.width", "run") do
+        pen.place("sizing.width", "run") do
           @dimension.across(*ends, above - 8, figure: figure(@plan.sizing.width), feet: above)
         end
         side = x(@to) + WALL
-        @pen.place("panels.height", "sizing.height") do
+        pen.place("panels.height", "sizing.height") do
           @dimension.upright(y(foot + @set.height), y(foot), side + 24, figure: figure(@set.height), feet: side)
         end
-        @pen.place("panels.width") { widths }
+        pen.place("panels.width") { widths }
       end
 
       # Each panel's width under it; neighbours on two lines, since they lap.

@@ -38,15 +38,14 @@ module YellowTrack
       # @param holds [Array<String>] keys of the boxes that hold a job's end up
       # @param today [Date, nil] marked where it is among them
       def initialize(days, rails:, boxes: [], holds: [], today: nil)
-        @days, @rails, @holds, @today = days, rails, holds, today
-        @lefts = days.each_with_object([GUTTER]) { |day, all| all << all.last + ((day.kind == :closed) ? SHUT : WIDE) }
-        @place = days.each_with_index.to_h { |day, place| [day.date, place] }
+        @rails, @holds = rails, holds
+        @days = DaysBeside.new(days, edge: GUTTER, today:) { |day| (day.kind == :closed) ? SHUT : WIDE }
         @tops = rails.each_with_object([TOP]) { |rail, all| all << all.last + HANG + high(rail) + FOOT }
         @boxes = rows(boxes)
       end
 
       # Width and height, screen units.
-      def size = [@lefts.last + RIGHT, below + ROW * (@boxes.map { |_, row| row + 1 }.max || 0) + 12]
+      def size = [@days.right + RIGHT, below + ROW * (@boxes.map { |_, row| row + 1 }.max || 0) + 12]
 
       # What stands in the window's own line.
       def title = "The firm's board"
@@ -56,9 +55,9 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @days.each_with_index { |day, place| column(day, place) }
+        @days.all.each_with_index { |day, place| column(day, place) }
         @rails.each_with_index { |rail, number| rail(rail, @tops[number]) }
-        @pen.text([12, below + 16], "others, waits", "quiet", anchor: "start") if @boxes.any?
+        pen.text([12, below + 16], "others, waits", "quiet", anchor: "start") if @boxes.any?
         @boxes.each { |box, row| box(box, row) }
       end
 
@@ -78,9 +77,6 @@ module YellowTrack
         "#{panel.title} on #{panel.date.strftime("%-d %B")}, #{panel.times}, #{panel.lines.join(", ")}"
       end
 
-      # Days begin where the names end.
-      def edge = GUTTER
-
       # What others do stands under the last rail.
       def below = @tops.last + 6
 
@@ -89,24 +85,23 @@ module YellowTrack
 
       # Days that nobody works, and today, are shaded over all rails.
       def column(day, place)
-        shaded = day.kind == :closed || day.date == @today
-        @pen.rect([left(place), TOP - 8], [wide(place), size.last - TOP], shaded ? "shut" : "open-day",
+        shaded = day.kind == :closed || @days.today?(day)
+        pen.rect([left(place), TOP - 8], [wide(place), size.last - TOP], shaded ? "shut" : "open-day",
           "data-column": day.date.iso8601)
         return if day.kind == :closed
 
-        says = day.date.strftime((day.date.day == 1 || place.zero?) ? "%-d %b %a" : "%-d %a")
-        @pen.text([left(place) + 5, TOP - 14], [says, day.note].compact.join(", "),
-          (day.date == @today) ? "figure" : "quiet", anchor: "start")
+        pen.text([left(place) + 5, TOP - 14], [@days.heading(place), day.note].compact.join(", "),
+          @days.today?(day) ? "figure" : "quiet", anchor: "start")
       end
 
       # Name and people at the left, up to three lines of them; the rail over all days; its two ends.
       def rail(rail, top)
-        @pen.text([12, top + 8], short(rail.name, 14), "figure", anchor: "start")
+        pen.text([12, top + 8], short(rail.name, 14), "figure", anchor: "start")
         rail.people.each_slice(2).first(3).each_with_index do |names, row|
-          @pen.text([12, top + 26 + row * LINE], short(names.join(", "), 15), "quiet", anchor: "start")
+          pen.text([12, top + 26 + row * LINE], short(names.join(", "), 15), "quiet", anchor: "start")
         end
-        @pen.rect([GUTTER, top], [@lefts.last - GUTTER, THICK], "runs", "data-rail": rail.key)
-        [GUTTER, @lefts.last].each { |x| @pen.line([x, top - 6], [x, top + THICK + 6], "datum") }
+        pen.rect([GUTTER, top], [@days.right - GUTTER, THICK], "runs", "data-rail": rail.key)
+        [GUTTER, @days.right].each { |x| pen.line([x, top - 6], [x, top + THICK + 6], "datum") }
         away(rail, top)
         by_day(rail).each { |place, panels| hang(rail, panels, place, top:) }
       end
@@ -114,8 +109,8 @@ module YellowTrack
       # A crew that is away has the word for it where its visit would hang.
       def away(rail, top)
         rail.away.each do |date, word|
-          place = @place[date] or next
-          @pen.text([left(place) + 8, top + HANG + 18], word, "bay-word", anchor: "start")
+          place = @days.place(date) or next
+          pen.text([left(place) + 8, top + HANG + 18], word, "bay-word", anchor: "start")
         end
       end
 
@@ -125,8 +120,8 @@ module YellowTrack
         panels.each_with_index do |panel, row|
           x, width = left(place) + 6, wide(place) - 12
           rollers(x, width, top) if row.zero?
-          @pen.group("visit#{" now" if panel.now}", **(panel.path ? link(panel, rail) : {})) do
-            @pen.rect([x, y], [width, panel_high(panel)], "face visit-face")
+          pen.group("visit#{" now" if panel.now}", **(panel.path ? link(panel, rail) : {})) do
+            pen.rect([x, y], [width, panel_high(panel)], "face visit-face")
             write(panel, x + 8, y)
           end
           y += panel_high(panel) + 6
@@ -136,18 +131,18 @@ module YellowTrack
       # Two to a day, whatever hangs on it: the first panel is the one that they carry.
       def rollers(x, width, top)
         [x + 20, x + width - 20].each do |centre|
-          @pen.line([centre, top + THICK], [centre, top + HANG], "seen")
-          @pen.circle([centre, top + THICK / 2.0], 6, "runs")
+          pen.line([centre, top + THICK], [centre, top + HANG], "seen")
+          pen.circle([centre, top + THICK / 2.0], 6, "runs")
         end
       end
 
       # House, times, and what is done: a dot where the customer was told the day.
       def write(panel, x, y)
-        @pen.text([x, y + 19], short(panel.title, FITS - 3), "figure", anchor: "start")
-        @pen.circle([x + WIDE - 34, y + 14], 5, "told") if panel.told
-        @pen.text([x, y + 36], short(panel.times, FITS), "quiet", anchor: "start")
+        pen.text([x, y + 19], short(panel.title, FITS - 3), "figure", anchor: "start")
+        pen.circle([x + WIDE - 34, y + 14], 5, "told") if panel.told
+        pen.text([x, y + 36], short(panel.times, FITS), "quiet", anchor: "start")
         said(panel).each_with_index do |line, row|
-          @pen.text([x, y + 53 + row * LINE], line, "bay-word", anchor: "start")
+          pen.text([x, y + 53 + row * LINE], line, "bay-word", anchor: "start")
         end
       end
 
@@ -169,7 +164,7 @@ module YellowTrack
 
       # Visits under the place of their day; one on a day that is not shown has none.
       def by_day(rail)
-        rail.panels.select { |panel| @place.key?(panel.date) }.group_by { |panel| @place[panel.date] }
+        rail.panels.select { |panel| @days.place(panel.date) }.group_by { |panel| @days.place(panel.date) }
       end
 
       # A rail needs as much room as its fullest day.

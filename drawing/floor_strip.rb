@@ -16,9 +16,9 @@ module YellowTrack
       # @param spread [Spread]
       # @param top [Numeric] where it begins, screen units
       def initialize(plan, printer, spread, top:)
-        @plan, @set, @printer, @spread = plan, plan.set, printer, spread
-        @from, @to = plan.sizing.jambs
-        @top = top + HEAD
+        @printer, @spread, @top = printer, spread, top + HEAD
+        # Place and gap at every station and both jambs.
+        @gaps = plan.survey.floor.places(*plan.sizing.jambs).map { |mm| [mm, plan.set.floor_gap.at(mm)] }
       end
 
       # How many times larger than life the gap is drawn.
@@ -34,8 +34,8 @@ module YellowTrack
       def draw_on(pen)
         @pen = pen
         ground
-        @pen.place("gap", "set.gap") do
-          @pen.line([x(@from), top], [x(@to), top], "cut")
+        pen.place("gap", "set.gap") do
+          pen.line([left, top], [right, top], "cut")
           figures
         end
       end
@@ -50,20 +50,25 @@ module YellowTrack
 
       private
 
+      attr_reader :pen, :gaps
+
       # Along the floor on the same measure as the front above it.
       def x(mm) = @spread.x(mm)
 
       # Down from the panels' line: a gap under nothing is drawn as none.
       def y(gap) = top + [gap.to_f, 0].max * factor * @spread.scale
 
-      # Place and gap at every station and both jambs.
-      def gaps = @gaps ||= @plan.survey.floor.places(@from, @to).map { |mm| [mm, @set.floor_gap.at(mm)] }
+      # From jamb to jamb, screen units.
+      def left = x(gaps.first.first)
+
+      # Where the right jamb stands.
+      def right = x(gaps.last.first)
 
       # The floor as it was read, larger than life.
       def ground
         profile = gaps.map { |mm, gap| [x(mm), y(gap)] }
-        @pen.polygon([*profile, [x(@to), top + DEEP + 6], [x(@from), top + DEEP + 6]], "wall")
-        @pen.polyline(profile, "seen")
+        pen.polygon([*profile, [right, top + DEEP + 6], [left, top + DEEP + 6]], "wall")
+        pen.polyline(profile, "seen")
       end
 
       # The gap at each station, and where it is least.
@@ -71,8 +76,8 @@ module YellowTrack
         gaps.each_with_index do |(mm, gap), place|
           next if place.positive? && place < gaps.length - 1 && crowded?(place)
 
-          @pen.line([x(mm), top], [x(mm), y(gap)], "dimension")
-          @pen.text([x(mm), top - 7], @printer.text(gap), "figure", anchor: anchor(place))
+          pen.line([x(mm), top], [x(mm), y(gap)], "dimension")
+          pen.text([x(mm), top - 7], @printer.text(gap), "figure", anchor: anchor(place))
         end
       end
 

@@ -16,7 +16,7 @@ module YellowTrack
         @frame = frame
         @width = width
         @height = height
-        @printer = printer
+        super(printer)
         @picture = Frame.new(width, height, BOX)
       end
 
@@ -37,8 +37,6 @@ module YellowTrack
 
       private
 
-      def say(mm) = @printer.short(mm)
-
       # All its parts with their sizes.
       def description
         "Stiles #{say(@frame.stiles)} long and #{say(@frame.stile)} wide, rails #{say(@frame.rail_length)} long and " \
@@ -54,12 +52,12 @@ module YellowTrack
 
       # A stile or a rail, from one corner to the other.
       def member(left, foot, right, head:)
-        @pen.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
+        pen.rect(@picture.at(left, head), [@picture.length(right - left), @picture.length(head - foot)], "face")
       end
 
       # Width and stile below and above, rails at the right, height at the left.
       def measures
-        dimension = Dimension.new(@pen)
+        dimension = Dimension.new(pen)
         dimension.across(@picture.x(0), @picture.x(@width), HEIGHT - 12, figure: say(@width), feet: @picture.y(0) + 4)
         dimension.across(@picture.x(0), @picture.x(@frame.stile), BOX[1] - 10, figure: say(@frame.stile),
           feet: BOX[1] - 4)

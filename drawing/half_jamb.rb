@@ -17,7 +17,7 @@ module YellowTrack
       # @param printer [Length::Printer]
       def initialize(plan, printer)
         @set = plan.set
-        @printer = printer
+        super(printer)
       end
 
       # What stands in the window's own line.
@@ -43,8 +43,6 @@ module YellowTrack
             "#{say(@set.track_line)} behind the strip."
       end
 
-      def say(mm) = @printer.short(mm)
-
       # From the jamb.
       def pivot = @set.fold.pivot_place
 
@@ -56,29 +54,29 @@ module YellowTrack
 
       # Wall, and the strip on it with both its sides.
       def jamb
-        @pen.rect([20, y(@set.terms.setback + @set.thickness) - 14],
+        pen.rect([20, y(@set.terms.setback + @set.thickness) - 14],
           [50, HEIGHT - y(@set.terms.setback + @set.thickness)], "wall")
-        @pen.rect([x(0), y(0)], [@set.half_jamb.to_f * SCALE, STRIP_DEEP * SCALE], "strip")
+        pen.rect([x(0), y(0)], [@set.half_jamb.to_f * SCALE, STRIP_DEEP * SCALE], "strip")
       end
 
       # As it stands closed: its edge at the jamb, its front behind the strip's back.
       def panel
-        @pen.rect([x(@set.gaps.side), y(@set.terms.setback + @set.thickness)],
+        pen.rect([x(@set.gaps.side), y(@set.terms.setback + @set.thickness)],
           [SHOWN * SCALE, @set.thickness.to_f * SCALE], "face")
-        @pen.line([x(0), y(@set.track_line)], [x(@set.gaps.side + SHOWN), y(@set.track_line)], "hidden")
-        @pen.circle([x(pivot), y(@set.track_line)], 5, "runs")
+        pen.line([x(0), y(@set.track_line)], [x(@set.gaps.side + SHOWN), y(@set.track_line)], "hidden")
+        pen.circle([x(pivot), y(@set.track_line)], 5, "runs")
       end
 
       # Setback, strip and the pivot's place: the three that have to agree.
       def measures
-        dimension = Dimension.new(@pen)
+        dimension = Dimension.new(pen)
         top = y(@set.terms.setback + @set.thickness)
         dimension.across(x(0), x(pivot), top - 18, figure: say(pivot), feet: top - 2)
         dimension.across(x(0), x(@set.half_jamb), y(-STRIP_DEEP) + 24, figure: say(@set.half_jamb),
           feet: y(-STRIP_DEEP) + 2)
         dimension.upright(y(0), y(@set.terms.setback), x(@set.gaps.side + SHOWN) + 22, figure: say(@set.terms.setback),
           feet: x(@set.gaps.side + SHOWN) + 4)
-        @pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4],
+        pen.text([x(@set.gaps.side + SHOWN) - 4, y(-STRIP_DEEP) - 4],
           "side gap #{say(@set.gaps.side)}, hides #{say(@set.hidden)}", "quiet", anchor: "end")
       end
     end

@@ -16,7 +16,7 @@ module YellowTrack
         (step.to_f..(wide + high)).step(step) do |run|
           from = [left + [run - high, 0].max, top + [run, high].min]
           to = [left + [run, wide].min, top + [run - wide, 0].max]
-          @pen.line(from, to, "hatch")
+          pen.line(from, to, "hatch")
         end
       end
     end

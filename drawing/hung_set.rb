@@ -41,14 +41,14 @@ module YellowTrack
         faces
         carried
         things
-        @pen.line([16, FLOOR], [WIDTH - 16, FLOOR], "cut")
+        pen.line([16, FLOOR], [WIDTH - 16, FLOOR], "cut")
       end
 
       private
 
       # Wall around an opening, and the floor.
       def wall
-        @pen.polygon([[24, FLOOR], [24, 30], [WIDTH - 24, 30], [WIDTH - 24, FLOOR], [RIGHT, FLOOR], [RIGHT, HEAD],
+        pen.polygon([[24, FLOOR], [24, 30], [WIDTH - 24, 30], [WIDTH - 24, FLOOR], [RIGHT, FLOOR], [RIGHT, HEAD],
           [LEFT, HEAD], [LEFT, FLOOR]], "wall")
       end
 
@@ -58,7 +58,7 @@ module YellowTrack
       # What a leaf slides into, dashed: at the left, of two leaves at either side.
       def pocket
         [LEFT, *(RIGHT if @panels > 1)].each do |jamb|
-          @pen.rect([(jamb == LEFT) ? 2 : RIGHT, HEAD + 6], [LEFT - 2, FLOOR - HEAD - 12], "others")
+          pen.rect([(jamb == LEFT) ? 2 : RIGHT, HEAD + 6], [LEFT - 2, FLOOR - HEAD - 12], "others")
         end
       end
 
@@ -76,16 +76,16 @@ module YellowTrack
           lean = (place == @leaf - 1) ? 7 : 0
           corners = [[left + lean, HEAD + 14], [left + each_wide + lean, HEAD + 14 + lean / 2],
             [left + each_wide - 2, FLOOR - 6 - lean / 2], [left, FLOOR - 8]]
-          @pen.polygon(corners, place.even? ? "face" : "face lane-2")
+          pen.polygon(corners, place.even? ? "face" : "face lane-2")
         end
       end
 
       # What carries it, where it carries: over the leaves, under them, or on the wall.
       def carried
         height, past = CARRIED.fetch(@manner.carried)
-        @pen.rect([LEFT - past, height], [RIGHT - LEFT + 2 * past, 8], "runs")
+        pen.rect([LEFT - past, height], [RIGHT - LEFT + 2 * past, 8], "runs")
         (@panels * 2).times do |place|
-          @pen.circle([LEFT + each_wide * (place / 2) + each_wide * (place.even? ? 0.22 : 0.78), height + 4], 6, "runs")
+          pen.circle([LEFT + each_wide * (place / 2) + each_wide * (place.even? ? 0.22 : 0.78), height + 4], 6, "runs")
         end
       end
 
@@ -93,15 +93,15 @@ module YellowTrack
       def things
         left = LEFT + each_wide * (@leaf - 1)
         glass(left) if @has.include?("infill")
-        @pen.rect([RIGHT - 70, CARRIED.fetch(@manner.carried).first - 14], [46, 10], "bay") if @has.include?("damper")
-        @pen.rect([RIGHT - 10, HEAD + 10], [10, FLOOR - HEAD - 10], "bay") if @has.include?("half_jamb")
+        pen.rect([RIGHT - 70, CARRIED.fetch(@manner.carried).first - 14], [46, 10], "bay") if @has.include?("damper")
+        pen.rect([RIGHT - 10, HEAD + 10], [10, FLOOR - HEAD - 10], "bay") if @has.include?("half_jamb")
       end
 
       # Two glints say glass, as a pencil would.
       def glass(left)
         3.times do |place|
           from = [left + each_wide * 0.3 + place * 12, HEAD + 150 + place * 8]
-          @pen.line(from, [from[0] + 34, from[1] - 54], "thin")
+          pen.line(from, [from[0] + 34, from[1] - 54], "thin")
         end
       end
 

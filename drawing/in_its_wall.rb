@@ -23,9 +23,9 @@ module YellowTrack
       # Draws it with its pen.
       def paint
         floor = BOX[1] + BOX[3]
-        @pen.rect([0, CEILING], [WIDTH, floor - CEILING], "wall")
+        pen.rect([0, CEILING], [WIDTH, floor - CEILING], "wall")
         super
-        @pen.line([0, floor], [WIDTH, floor], "cut")
+        pen.line([0, floor], [WIDTH, floor], "cut")
       end
     end
   end

@@ -29,7 +29,7 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @dimension = Dimension.new(@pen)
+        @dimension = Dimension.new(pen)
         across
         corner
         @marks.each_key { |letter| PLACES.fetch(letter).call(self) if PLACES.key?(letter) }
@@ -51,26 +51,26 @@ module YellowTrack
 
       # Head, track, panels and floor: with two panels where they pass each other.
       def across
-        hung_on_wall? ? wall : @pen.rect([70, HEAD - 16], [150, 16], "wall")
+        hung_on_wall? ? wall : pen.rect([70, HEAD - 16], [150, 16], "wall")
         faces.each do |left|
-          @pen.rect([left, TOP], [THICK, FLOOR - TOP - 22], "face")
-          @pen.line([left + THICK / 2, HEAD + 10], [left + THICK / 2, TOP], "seen")
-          @pen.circle([left + THICK / 2, HEAD + 12], 6, "runs")
+          pen.rect([left, TOP], [THICK, FLOOR - TOP - 22], "face")
+          pen.line([left + THICK / 2, HEAD + 10], [left + THICK / 2, TOP], "seen")
+          pen.circle([left + THICK / 2, HEAD + 12], 6, "runs")
         end
-        @pen.rect([faces.first - 8, HEAD], [faces.last - faces.first + THICK + 16, 6], "runs")
-        @pen.line([60, FLOOR], [240, FLOOR], "cut")
+        pen.rect([faces.first - 8, HEAD], [faces.last - faces.first + THICK + 16, 6], "runs")
+        pen.line([60, FLOOR], [240, FLOOR], "cut")
       end
 
       # Behind the panels, where the set hangs on it.
-      def wall = @pen.rect([212, 10], [14, FLOOR - 10], "wall")
+      def wall = pen.rect([212, 10], [14, FLOOR - 10], "wall")
 
       # For what is measured along the opening: pivot, first hanger, gap at the jamb.
       def corner
         left, top = FRONT
-        @pen.polyline([[left, HEIGHT - 30], [left, top], [WIDTH - 10, top]], "cut")
-        @pen.rect([left + 46, top - 10], [44, 8], "runs")
-        @pen.circle([left + 68, top - 20], 7, "runs")
-        @pen.text([left + 70, HEIGHT - 40], "a panel's corner", "quiet")
+        pen.polyline([[left, HEIGHT - 30], [left, top], [WIDTH - 10, top]], "cut")
+        pen.rect([left + 46, top - 10], [44, 8], "runs")
+        pen.circle([left + 68, top - 20], 7, "runs")
+        pen.text([left + 70, HEIGHT - 40], "a panel's corner", "quiet")
       end
 
       # Each letter at its place.

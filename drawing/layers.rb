@@ -14,7 +14,7 @@ module YellowTrack
       # @param side ["left", "right"]
       def initialize(build_up, printer, side:)
         @build_up = build_up
-        @printer = printer
+        super(printer)
         @side = side
         @scale = [(WIDTH - JAMB - 40) / [build_up[:target].to_f, 1].max, MOST].min
       end
@@ -27,22 +27,22 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.rect([0, 8], [JAMB, 58], "wall")
+        pen.rect([0, 8], [JAMB, 58], "wall")
         left = JAMB.to_f
         @build_up[:layers].each do |layer|
           wide = layer.to_f * @scale
-          @pen.rect([left, 8], [wide, 58], "strip")
-          @pen.text([left + wide / 2, 84], @printer.short(layer), "figure")
+          pen.rect([left, 8], [wide, 58], "strip")
+          pen.text([left + wide / 2, 84], say(layer), "figure")
           left += wide
         end
       end
 
       # The layers in words. @return [String]
       def words
-        layers = @build_up[:layers].map { |layer| @printer.short(layer) }.join(" + ")
+        layers = @build_up[:layers].map { |layer| say(layer) }.join(" + ")
         short = @build_up[:shortfall]
         told = short > Prepare::BuildUp::TOLD
-        missing = ", #{@printer.short(short)} short of #{@printer.short(@build_up[:target])}" if told
+        missing = ", #{say(short)} short of #{say(@build_up[:target])}" if told
         "#{layers.empty? ? "No layer is thin enough" : layers} from the jamb out#{missing}."
       end
 

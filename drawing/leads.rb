@@ -39,6 +39,8 @@ module YellowTrack
 
       private
 
+      attr_reader :pen
+
       # Each place where panels cover each other as they stand now; slid apart, there is none to point at.
       def lap
         return unless @set.lap
@@ -47,8 +49,8 @@ module YellowTrack
           .select { |from, to| to > from }
         return if edges.empty?
 
-        @pen.place("laps.lap", "set.lap", css: "its-place lead") do
-          edges.each { |from, to| @pen.rect([x(from), top], [x(to) - x(from), @front.foot_of_panels - top], "marked") }
+        pen.place("laps.lap", "set.lap", css: "its-place lead") do
+          edges.each { |from, to| pen.rect([x(from), top], [x(to) - x(from), @front.foot_of_panels - top], "marked") }
           tell([x(edges.first.last), top + (@front.foot_of_panels - top) * LOW], "lap #{say(@set.lap)}")
         end
       end
@@ -89,7 +91,7 @@ module YellowTrack
           read = @survey[tape.key] or next
           from, to = [tape.from, tape.to].map { |u, v| [x(@plan.sizing.jambs.last * u), up(v)] }
           at = [from, to].transpose.map { |one, other| one + (other - one) * HELD }
-          read_at("survey.#{tape.key}", at, say(read)) { @pen.line(from, to, "marked") }
+          read_at("survey.#{tape.key}", at, say(read)) { pen.line(from, to, "marked") }
         end
       end
 
@@ -97,14 +99,14 @@ module YellowTrack
       def stations
         (@survey["floor"] || []).each_with_index do |(along, rise), place|
           read_at("survey.floor.#{place}", [x(along), @front.floor - 40], say(rise)) do
-            @pen.line([x(along), @front.floor - 40], [x(along), @front.floor], "marked")
+            pen.line([x(along), @front.floor - 40], [x(along), @front.floor], "marked")
           end
         end
       end
 
       # What belongs to a reading shows with that reading alone.
       def read_at(key, at, words)
-        @pen.place(key, css: "lead") do
+        pen.place(key, css: "lead") do
           yield
           tell(at, words)
         end
@@ -114,15 +116,15 @@ module YellowTrack
       def up(part) = @front.floor + (top - @front.floor) * part
 
       # A place that several numbers of the ledger share.
-      def told(keys, at, words) = @pen.place(*keys, css: "its-place lead") { tell(at, words) }
+      def told(keys, at, words) = pen.place(*keys, css: "its-place lead") { tell(at, words) }
 
       # A leader from a place to its frame, which stands to the right and under it.
       def tell((x, y), words)
         wide = words.length * WIDE + 16
         left, middle = x + AWAY, y + AWAY / 2
-        @pen.line([x, y], [left, middle], "seen")
-        @pen.rect([left, middle - HIGH / 2], [wide, HIGH], "framed")
-        @pen.text([left + wide / 2, middle + 5], words, "figure")
+        pen.line([x, y], [left, middle], "seen")
+        pen.rect([left, middle - HIGH / 2], [wide, HIGH], "framed")
+        pen.text([left + wide / 2, middle + 5], words, "figure")
       end
 
       # Where the panels hang from, so that leads to the track end there.

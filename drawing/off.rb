@@ -27,8 +27,8 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.line([0, HALF], [size.first, HALF], "extension")
-        @offs.each_with_index { |(_, off), place| @pen.circle([x(place), HALF - reach(off)], DOT, "dot") }
+        pen.line([0, HALF], [size.first, HALF], "extension")
+        @offs.each_with_index { |(_, off), place| pen.circle([x(place), HALF - reach(off)], DOT, "dot") }
         days.each { |place, day| stroke(place, day) }
       end
 
@@ -46,12 +46,12 @@ module YellowTrack
       # Its day stands under it, where there is room for one.
       def stroke(place, day)
         left = STEP * place
-        @pen.line([left, 2], [left, HALF * 2 - 2], "tick") unless place.zero?
+        pen.line([left, 2], [left, HALF * 2 - 2], "tick") unless place.zero?
         @named = -STEP * 9 if place.zero?
         return if left - @named < STEP * 5 || left > size.first - STEP * 4
 
         @named = left
-        @pen.text([left + 1, size.last - 2], day.strftime("%-d %b"), "quiet", anchor: "start")
+        pen.text([left + 1, size.last - 2], day.strftime("%-d %b"), "quiet", anchor: "start")
       end
 
       def description

@@ -15,7 +15,8 @@ module YellowTrack
       # @param packing [Hash{Symbol => Hash{Symbol => Rational}}] left and right, at the top and at the bottom, mm
       # @param printer [Length::Printer]
       def initialize(packing, printer)
-        @packing, @printer = packing, printer
+        super(printer)
+        @packing = packing
         @scale = THICK / [packing.values.flat_map(&:values).max.to_f, 1].max
       end
 
@@ -34,19 +35,19 @@ module YellowTrack
 
       # Wall, and over it the wedge from its thickness at the top to that at the bottom.
       def jamb(side, face, way)
-        @pen.rect([[face, face - way * WALL].min, TOP], [WALL, BOTTOM - TOP], "wall")
+        pen.rect([[face, face - way * WALL].min, TOP], [WALL, BOTTOM - TOP], "wall")
         top, bottom = @packing[side].values_at(:top, :bottom)
         ends = [[top, TOP], [bottom, BOTTOM]].map { |thick, y| [face + way * thick.to_f * @scale, y] }
-        @pen.polygon([[face, TOP], *ends, [face, BOTTOM]], "strip")
+        pen.polygon([[face, TOP], *ends, [face, BOTTOM]], "strip")
         [[top, TOP + 14], [bottom, BOTTOM - 4]].each do |thick, y|
-          @pen.text([face + way * (THICK + 10), y], @printer.text(thick), "figure",
+          pen.text([face + way * (THICK + 10), y], printer.text(thick), "figure",
             anchor: way.positive? ? "start" : "end")
         end
       end
 
       def description
         @packing.map { |side, at|
-          "#{side.capitalize}: #{@printer.text(at[:top])} at the top, #{@printer.text(at[:bottom])} at the bottom."
+          "#{side.capitalize}: #{printer.text(at[:top])} at the top, #{printer.text(at[:bottom])} at the bottom."
         }.join(" ")
       end
     end

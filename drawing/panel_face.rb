@@ -23,7 +23,7 @@ module YellowTrack
         @high = high
         @drilling = drilling
         @panel = drilling.panel
-        @printer = printer
+        super(printer)
         @code = code
         @frame = Frame.new(@panel.width, @panel.height, [*AROUND.first(3), high - AROUND.last])
       end
@@ -41,15 +41,13 @@ module YellowTrack
       def paint
         face
         @drilling.grooves.each do |groove|
-          @pen.line(at(groove.from, groove.depth), at(groove.to, groove.depth), "hidden")
+          pen.line(at(groove.from, groove.depth), at(groove.to, groove.depth), "hidden")
         end
         @drilling.holes.each { |hole| mark(hole) }
         running
       end
 
       private
-
-      def say(mm) = @printer.short(mm)
 
       # Each hole with where it is, from the datum corner.
       def description
@@ -61,9 +59,9 @@ module YellowTrack
 
       # The panel's outline, broken nowhere: a hole is as far down as it looks.
       def face
-        @pen.rect(@frame.at(0, @panel.height), [@frame.length(@panel.width), @frame.length(@panel.height)], "face")
-        @pen.line(at(0, 0), at(0, @panel.height), "datum")
-        @pen.text(@frame.at(@panel.width / 2, @panel.height * LETTERED), @panel.name, "letter")
+        pen.rect(@frame.at(0, @panel.height), [@frame.length(@panel.width), @frame.length(@panel.height)], "face")
+        pen.line(at(0, 0), at(0, @panel.height), "datum")
+        pen.text(@frame.at(@panel.width / 2, @panel.height * LETTERED), @panel.name, "letter")
         names
       end
 
@@ -71,7 +69,7 @@ module YellowTrack
       def names
         x = [@frame.x(0) + NAMED, @frame.x(@panel.width) - NAMED]
         @drilling.edges.zip(x) do |edge, place|
-          @pen.text([place, @frame.y(@panel.height / 4)], edge, "quiet", turn: -90)
+          pen.text([place, @frame.y(@panel.height / 4)], edge, "quiet", turn: -90)
         end
       end
 
@@ -81,16 +79,16 @@ module YellowTrack
       # A line that something is laid to is drawn as one.
       def mark(hole)
         unless drilled?(hole)
-          return @pen.line(at(hole.x, height_of(hole) - LAID), at(hole.x, height_of(hole)),
+          return pen.line(at(hole.x, height_of(hole) - LAID), at(hole.x, height_of(hole)),
             "hidden")
         end
 
         x, y = at(hole.x, height_of(hole))
         right = x * 2 > @frame.x(0) + @frame.x(@panel.width)
-        @pen.line([x - MARK, y], [x + MARK, y], "seen")
-        @pen.line([x, y - MARK], [x, y + MARK], "seen")
-        @pen.circle([x, y], [@frame.length(hole.diameter || 0) / 2, MARK].max, "hole")
-        @pen.text([x + (right ? -10 : 10), y + 4], say(hole.y), "figure", anchor: right ? "end" : "start") if hole.y
+        pen.line([x - MARK, y], [x + MARK, y], "seen")
+        pen.line([x, y - MARK], [x, y + MARK], "seen")
+        pen.circle([x, y], [@frame.length(hole.diameter || 0) / 2, MARK].max, "hole")
+        pen.text([x + (right ? -10 : 10), y + 4], say(hole.y), "figure", anchor: right ? "end" : "start") if hole.y
       end
 
       # A mark alone is laid to and not drilled.
@@ -105,7 +103,7 @@ module YellowTrack
 
       # Above the top edge and under the bottom edge: from the datum corner.
       def running
-        dimension = Dimension.new(@pen)
+        dimension = Dimension.new(pen)
         {"top" => [@frame.y(@panel.height), -16], "bottom" => [@frame.y(0), 26]}.each do |edge, (feet, step)|
           places = @drilling.holes.select { |hole| hole.edge == edge && drilled?(hole) }.map(&:x).uniq
           places.each_with_index do |x, row|

@@ -4,8 +4,13 @@ module YellowTrack
   module Drawing
     # A picture, drawn to a pen: SVG for the screen and for files, Paper::Ink for
     # paper. A picture says its size, its title and its numbers in words, and
-    # paints with @pen; what a line looks like is in Lines.
+    # paints with its pen; what a line looks like is in Lines.
     class Picture
+      # @param printer [Length::Printer, nil] of its figures; nil for a picture without any
+      def initialize(printer = nil)
+        @printer = printer
+      end
+
       # @param rest [Hash] see SVG
       # @return [String] SVG
       def to_s(**rest) = on(SVG.new(*size, title:, description:, name: id, **rest)).to_s
@@ -28,6 +33,13 @@ module YellowTrack
 
       # @return [Array(Numeric, Numeric)] width and height, screen units
       def size = [self.class::WIDTH, self.class::HEIGHT]
+
+      private
+
+      attr_reader :pen, :printer
+
+      # A length as its figures have it.
+      def say(mm) = printer.short(mm)
     end
   end
 end

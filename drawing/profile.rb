@@ -19,9 +19,8 @@ module YellowTrack
       # @param printer [Length::Printer]
       def initialize(plan, printer)
         @plan = plan
-        @printer = printer
-        @width = plan.survey["widths.bottom"]
-        @frame = Frame.new(@width, 1, [LEFT, 0, WIDTH - 2 * LEFT, 1])
+        super(printer)
+        @frame = Frame.new(width, 1, [LEFT, 0, WIDTH - 2 * LEFT, 1])
       end
 
       # How many times larger than life rises are drawn.
@@ -49,13 +48,16 @@ module YellowTrack
 
       def figures = @plan.figures
 
+      # Along the floor, mm.
+      def width = @plan.survey["widths.bottom"]
+
       # Places along the floor with how far each lies above the head's low
       # point, or below the floor's high point.
-      def heads = @heads ||= [0r, @width / 2, @width].map { |x| [x, figures.head(x) - figures.head_low] }
+      def heads = @heads ||= [0r, width / 2, width].map { |x| [x, figures.head(x) - figures.head_low] }
 
       # The floor stands at its stations, and between them on the straight line that joins them.
       def floors
-        @floors ||= @plan.survey.floor.places(0r, @width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
+        @floors ||= @plan.survey.floor.places(0r, width).map { |x| [x, @plan.survey.floor.at(x) - figures.floor_high] }
       end
 
       # A floor that nobody read is drawn level, and not as if it were known to be.
@@ -63,8 +65,8 @@ module YellowTrack
 
       # What is not read is no line.
       def unread
-        @pen.line([@frame.x(0) - 20, FLOOR], [@frame.x(@width) + 20, FLOOR], "hidden")
-        @pen.text([@frame.x(@width / 2), FLOOR + 20], "?", "quiet")
+        pen.line([@frame.x(0) - 20, FLOOR], [@frame.x(width) + 20, FLOOR], "hidden")
+        pen.text([@frame.x(width / 2), FLOOR + 20], "?", "quiet")
       end
 
       def description
@@ -73,13 +75,13 @@ module YellowTrack
       end
 
       # Each place with its figure, in words.
-      def said(list) = list.map { |x, rise| "#{@printer.short(rise)} at #{@printer.short(x)}" }.join(", ")
+      def said(list) = list.map { |x, rise| "#{say(rise)} at #{say(x)}" }.join(", ")
 
       # The level it departs from is dashed, and each place says by how much.
       def line(list, level, figure)
-        @pen.line([@frame.x(0) - 20, level], [@frame.x(@width) + 20, level], "hidden")
-        @pen.polyline(list.map { |x, rise| [@frame.x(x), y(rise, level)] }, "cut")
-        list.each { |x, rise| @pen.text([@frame.x(x), y(rise, level) + figure], @printer.short(rise), "figure") }
+        pen.line([@frame.x(0) - 20, level], [@frame.x(width) + 20, level], "hidden")
+        pen.polyline(list.map { |x, rise| [@frame.x(x), y(rise, level)] }, "cut")
+        list.each { |x, rise| pen.text([@frame.x(x), y(rise, level) + figure], say(rise), "figure") }
       end
 
       # Larger than life, and never over the other line.
@@ -89,8 +91,8 @@ module YellowTrack
       def bays
         @plan.survey.bays.each_with_index do |(from, to), place|
           left, right = @frame.x(from), @frame.x(to)
-          @pen.rect([left + 1, (HEAD + FLOOR) / 2 - 10], [right - left - 2, 20], "bay")
-          @pen.text([(left + right) / 2, (HEAD + FLOOR) / 2 + 5], "bay #{place + 1}", "bay-word")
+          pen.rect([left + 1, (HEAD + FLOOR) / 2 - 10], [right - left - 2, 20], "bay")
+          pen.text([(left + right) / 2, (HEAD + FLOOR) / 2 + 5], "bay #{place + 1}", "bay-word")
         end
       end
     end

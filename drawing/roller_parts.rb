@@ -15,7 +15,8 @@ module YellowTrack
       # @param new [Hash{String => Rational}]
       # @param printer [Length::Printer]
       def initialize(old, new, printer)
-        @parts, @printer = {old:, new:}, printer
+        super(printer)
+        @parts = {old:, new:}
       end
 
       # What stands in the window's own line.
@@ -26,7 +27,7 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @dimension = Dimension.new(@pen)
+        @dimension = Dimension.new(pen)
         {old: 105, new: 315}.each { |which, middle| part(which, middle) }
       end
 
@@ -34,13 +35,13 @@ module YellowTrack
 
       # A wheel in its fork, as large as it was measured.
       def part(which, middle)
-        @pen.text([middle, 16], which.to_s, "quiet")
-        @pen.rect([middle - 60, 84], [24, 52], "face")
-        @pen.rect([middle + 36, 84], [24, 52], "face")
-        @pen.rect([middle - 36, 84], [72, 52], "strip")
+        pen.text([middle, 16], which.to_s, "quiet")
+        pen.rect([middle - 60, 84], [24, 52], "face")
+        pen.rect([middle + 36, 84], [24, 52], "face")
+        pen.rect([middle - 36, 84], [72, 52], "strip")
         size = WHEEL.fetch(which)
-        @pen.rect([middle - 5, 136 - size / 2], [10, size], "runs")
-        @pen.line([middle - 80, 136 + size / 2], [middle + 80, 136 + size / 2], "cut")
+        pen.rect([middle - 5, 136 - size / 2], [10, size], "runs")
+        pen.line([middle - 80, 136 + size / 2], [middle + 80, 136 + size / 2], "cut")
         places(which, middle, size)
       end
 
@@ -53,11 +54,11 @@ module YellowTrack
       end
 
       # A measure where there is one, else its name: what is still to be measured.
-      def told(which, key, name) = (mm = @parts.fetch(which)[key]) ? @printer.short(mm) : name
+      def told(which, key, name) = (mm = @parts.fetch(which)[key]) ? say(mm) : name
 
       def description
         told = @parts.map do |which, part|
-          "#{which}: #{part["wheel"] ? "wheel #{@printer.short(part["wheel"])}" : "not measured"}"
+          "#{which}: #{part["wheel"] ? "wheel #{say(part["wheel"])}" : "not measured"}"
         end
         "#{told.join("; ")}."
       end

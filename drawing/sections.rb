@@ -72,13 +72,15 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @dimension = Dimension.new(@pen)
-        {head: 82, foot: 248}.each { |half, middle| @pen.text([middle, 14], half.name, "quiet") } unless @half
+        @dimension = Dimension.new(pen)
+        {head: 82, foot: 248}.each { |half, middle| pen.text([middle, 14], half.name, "quiet") } unless @half
         head unless @half == :foot
         foot unless @half == :head
       end
 
       private
+
+      attr_reader :pen
 
       # Front and back of what is shown, mm.
       def deep = @set.depth_needed || 1
@@ -106,17 +108,17 @@ module YellowTrack
         ceiling
         runs
         panels.each do |panel|
-          @pen.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
-          @pen.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
+          pen.rect([z(panel.from, :head), down(above)], [(panel.to - panel.from) * @scale, SHOWN * @scale], "face")
+          pen.text([z((panel.from + panel.to) / 2.0, :head), down(above) + 26], panel.name, "plan-letter")
         end
-        @pen.place("kit.drop", "pivots.head_allowance", "kit.head_allowance") do
+        pen.place("kit.drop", "pivots.head_allowance", "kit.head_allowance") do
           @dimension.upright(down(0), down(above), z(0, :head) - 20, figure: say(above), feet: z(0, :head) - 14)
         end
-        @pen.place("depth.needed", "panels.thickness") { depths }
+        pen.place("depth.needed", "panels.thickness") { depths }
       end
 
       # What it hangs from, a little wider than the set.
-      def ceiling = @pen.rect([z(0, :head) - 14, @head_top], [deep * @scale + 28, CEILING], "wall")
+      def ceiling = pen.rect([z(0, :head) - 14, @head_top], [deep * @scale + 28, CEILING], "wall")
 
       # What the panels hang from or run in.
       def runs
@@ -141,12 +143,12 @@ module YellowTrack
         floor = @floor
         under = larger(@set.gap)
         panels.each do |panel|
-          @pen.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT],
+          pen.rect([z(panel.from, :foot), floor - under - PANEL_FOOT], [(panel.to - panel.from) * @scale, PANEL_FOOT],
             "face")
         end
         ground(floor)
         below(floor, under)
-        @pen.place("gap", "set.gap") do
+        pen.place("gap", "set.gap") do
           @dimension.upright(floor - under, floor, z(deep, :foot) + 26, figure: say(@set.gap), feet: z(deep, :foot) + 6)
         end
       end
@@ -158,11 +160,11 @@ module YellowTrack
       def ground(floor)
         covering = @plan.figures.covering
         left, wide = z(0, :foot) - 20, deep * @scale + 40
-        @pen.line([left, floor], [left + wide, floor], "cut")
+        pen.line([left, floor], [left + wide, floor], "cut")
         return unless covering.positive?
 
-        @pen.rect([left, floor], [covered(left, wide), 8], "strip")
-        @pen.text([left + wide / 2, floor + 24], "#{say(covering)} covering, to come", "quiet")
+        pen.rect([left, floor], [covered(left, wide), 8], "strip")
+        pen.text([left + wide / 2, floor + 24], "#{say(covering)} covering, to come", "quiet")
       end
 
       # How far a covering to come reaches along the floor, screen units.

@@ -44,7 +44,7 @@ module YellowTrack
       def initialize(survey, closure, printer)
         @survey = survey
         @closure = closure
-        @printer = printer
+        super(printer)
       end
 
       # Where each reading is typed: its key to per cent of the picture's width
@@ -71,10 +71,10 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.polygon(square, "level-shape")
-        @pen.polygon(corners.values_at(:bl, :br, :tr, :tl), "true-shape")
+        pen.polygon(square, "level-shape")
+        pen.polygon(corners.values_at(:bl, :br, :tr, :tl), "true-shape")
         TAPES.each do |tape|
-          @pen.line(point(*tape.from), point(*tape.to), tape_class(tape), "data-reading": tape.key,
+          pen.line(point(*tape.from), point(*tape.to), tape_class(tape), "data-reading": tape.key,
             "data-place": COMES_TO.fetch(tape.key[/\A\w+/]))
         end
       end
@@ -165,7 +165,7 @@ module YellowTrack
 
       def description
         read = TAPES.filter_map do |tape|
-          (mm = @survey[tape.key]) && "#{Survey::Words.name(tape.key)} #{@printer.text(mm)}"
+          (mm = @survey[tape.key]) && "#{Survey::Words.name(tape.key)} #{printer.text(mm)}"
         end
         wrong = suspects.map { |key| Survey::Words.name(key) }
         "Readings: #{read.empty? ? "none yet" : read.join(", ")}.#{" Suspect: #{wrong.join(", ")}." if wrong.any?}"

@@ -26,10 +26,10 @@ module YellowTrack
       def paint
         @standings.each_with_index do |one, row|
           y = 4 + row * ROW
-          @pen.text([0, y + HIGH], one.cause.label[0, 52], "bay-word", anchor: "start")
-          @pen.rect([LEFT, y + 4], [WIDTH - LEFT - 60, HIGH], "bay")
-          @pen.rect([LEFT, y + 4], [(WIDTH - LEFT - 60) * one.share, HIGH], "runs")
-          @pen.text([WIDTH - 50, y + HIGH], per_cent(one), "figure", anchor: "start")
+          pen.text([0, y + HIGH], one.cause.label[0, 52], "bay-word", anchor: "start")
+          pen.rect([LEFT, y + 4], [WIDTH - LEFT - 60, HIGH], "bay")
+          pen.rect([LEFT, y + 4], [(WIDTH - LEFT - 60) * one.share, HIGH], "runs")
+          pen.text([WIDTH - 50, y + HIGH], per_cent(one), "figure", anchor: "start")
         end
       end
 

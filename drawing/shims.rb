@@ -17,7 +17,7 @@ module YellowTrack
       # @param printer [Length::Printer]
       def initialize(stations, printer)
         @stations = stations
-        @printer = printer
+        super(printer)
         @from, @to = stations.map { |station| station[:x] }.minmax
         @larger = HIGH / [stations.map { |station| station[:shim] }.max.to_f, 6].max
       end
@@ -30,13 +30,13 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.rect([LEFT, LEVEL - 14], [WIDTH - 2 * LEFT, 14], "strip")
-        @pen.polyline(@stations.map { |station| [x(station), LEVEL + station[:shim].to_f * @larger] }, "cut")
+        pen.rect([LEFT, LEVEL - 14], [WIDTH - 2 * LEFT, 14], "strip")
+        pen.polyline(@stations.map { |station| [x(station), LEVEL + station[:shim].to_f * @larger] }, "cut")
         @stations.each do |station|
           deep = station[:shim].to_f * @larger
-          @pen.rect([x(station) - 7, LEVEL], [14, deep], "face") if deep.positive?
-          @pen.text([x(station), LEVEL - 20], @printer.short(station[:shim]), "figure")
-          @pen.text([x(station), LEVEL + deep + 16], @printer.short(station[:x]), "quiet")
+          pen.rect([x(station) - 7, LEVEL], [14, deep], "face") if deep.positive?
+          pen.text([x(station), LEVEL - 20], say(station[:shim]), "figure")
+          pen.text([x(station), LEVEL + deep + 16], say(station[:x]), "quiet")
         end
       end
 
@@ -45,8 +45,8 @@ module YellowTrack
       # Each station with its shim and the layers that it is built up from.
       def description
         @stations.map { |station|
-          layers = station[:layers].map { |layer| @printer.short(layer) }.join(" + ")
-          "At #{@printer.short(station[:x])} shim #{@printer.short(station[:shim])}: " \
+          layers = station[:layers].map { |layer| say(layer) }.join(" + ")
+          "At #{say(station[:x])} shim #{say(station[:shim])}: " \
             "#{layers.empty? ? "none" : layers}."
         }.join(" ")
       end

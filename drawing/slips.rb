@@ -18,7 +18,8 @@ module YellowTrack
       # @param rows [Array<Sure::Row>]
       # @param printer [Length::Printer]
       def initialize(rows, printer)
-        @rows, @printer = rows, printer
+        super(printer)
+        @rows = rows
       end
 
       # What stands in the window's own line.
@@ -50,8 +51,8 @@ module YellowTrack
       def told(row, side, way)
         return unless way.spoils
 
-        "#{named(row)}: #{@printer.with_unit(way.spoils)} #{side} spoils, " \
-          "#{way.seen ? "seen from #{@printer.with_unit(way.seen)} on" : "never seen"}."
+        "#{named(row)}: #{printer.with_unit(way.spoils)} #{side} spoils, " \
+          "#{way.seen ? "seen from #{printer.with_unit(way.seen)} on" : "never seen"}."
       end
 
       def x(mm) = MIDDLE + mm * EACH
@@ -59,14 +60,14 @@ module YellowTrack
       # Zero in the middle, what the reading was; to the right it would be more, to the left less.
       def scale
         [-MOST, -10, 0, 10, MOST].each do |mm|
-          @pen.text([x(mm), 22], mm.zero? ? "0" : @printer.short(mm), "quiet")
-          @pen.line([x(mm), 30], [x(mm), size.last - 6], mm.zero? ? "seen" : "tie")
+          pen.text([x(mm), 22], mm.zero? ? "0" : say(mm), "quiet")
+          pen.line([x(mm), 30], [x(mm), size.last - 6], mm.zero? ? "seen" : "tie")
         end
       end
 
       # Only a way that spoils has a bar: a reading that does no harm has its name alone.
       def bars(row, middle)
-        @pen.text([2, middle + 5], named(row), "name", anchor: "start")
+        pen.text([2, middle + 5], named(row), "name", anchor: "start")
         {1 => row.more, -1 => row.less}.each { |sign, way| bar(way, sign, middle) if way.spoils }
       end
 
@@ -74,8 +75,8 @@ module YellowTrack
       def bar(way, sign, middle)
         till = way.seen || MOST
         between(way.spoils * sign, till * sign, middle) if way.unseen
-        @pen.line([x(way.spoils * sign), middle - 11], [x(way.spoils * sign), middle + 11], "marked")
-        @pen.line([x(way.seen * sign), middle - 7], [x(way.seen * sign), middle + 7], "tick") if way.seen
+        pen.line([x(way.spoils * sign), middle - 11], [x(way.spoils * sign), middle + 11], "marked")
+        pen.line([x(way.seen * sign), middle - 7], [x(way.seen * sign), middle + 7], "tick") if way.seen
       end
 
       # What spoils and is not seen yet is hatched: that stretch is why it is read again.

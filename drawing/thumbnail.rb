@@ -28,14 +28,14 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.polygon([[0, high + EDGE], [0, 0], [wide + 2 * EDGE, 0], [wide + 2 * EDGE, high + EDGE],
+        pen.polygon([[0, high + EDGE], [0, 0], [wide + 2 * EDGE, 0], [wide + 2 * EDGE, high + EDGE],
           [wide + EDGE, high + EDGE],
           [wide + EDGE, EDGE], [EDGE, EDGE], [EDGE, high + EDGE]], "wall")
         @outline.fetch("panels").each do |left, height, width, lane, _|
           tall = (height * SCALE).clamp(0, high - 1)
-          @pen.rect([EDGE + left * SCALE, EDGE + high - tall - 1], [width * SCALE, tall], "face lane-#{lane}")
+          pen.rect([EDGE + left * SCALE, EDGE + high - tall - 1], [width * SCALE, tall], "face lane-#{lane}")
         end
-        @pen.rect([EDGE, EDGE], [wide, 3], "runs") if @outline["kit"]
+        pen.rect([EDGE, EDGE], [wide, 3], "runs") if @outline["kit"]
       end
 
       private

@@ -14,7 +14,8 @@ module YellowTrack
       # @param plan [Plan] with panels of given sizes
       # @param printer [Length::Printer]
       def initialize(plan, printer)
-        @set, @wanted, @printer = plan.set, plan.set.wanted, printer
+        super(printer)
+        @set, @wanted = plan.set, plan.set.wanted
         wide, high = outer
         @frame = Frame.new(wide, high, BOX)
       end
@@ -29,9 +30,9 @@ module YellowTrack
       def paint
         left = (outer.first - width) / 2
         rough if @wanted.rough
-        @pen.rect(@frame.at(left, height), [@frame.length(width), @frame.length(height)], "face")
-        @pen.line([20, @frame.y(0)], [WIDTH - 20, @frame.y(0)], "cut")
-        @pen.text([24, @frame.y(0) + 18], "finished floor", "quiet", anchor: "start")
+        pen.rect(@frame.at(left, height), [@frame.length(width), @frame.length(height)], "face")
+        pen.line([20, @frame.y(0)], [WIDTH - 20, @frame.y(0)], "cut")
+        pen.text([24, @frame.y(0) + 18], "finished floor", "quiet", anchor: "start")
         sizes(left)
       end
 
@@ -48,12 +49,12 @@ module YellowTrack
 
       # Dashed around the finished one: it is the first that is built, and none of it is seen in the end.
       def rough
-        @pen.rect(@frame.at(0, outer.last), outer.map { |side| @frame.length(side) }, "hidden")
+        pen.rect(@frame.at(0, outer.last), outer.map { |side| @frame.length(side) }, "hidden")
       end
 
       # Finished at the left and below, rough at the right and above.
       def sizes(left)
-        dimension = Dimension.new(@pen)
+        dimension = Dimension.new(pen)
         floor = @frame.y(0)
         dimension.across(@frame.x(left), @frame.x(left + width), floor + 40, figure: say(width), feet: floor + 4)
         dimension.upright(@frame.y(height), floor, @frame.x(0) - 24, figure: say(height), feet: @frame.x(left) - 4)
@@ -65,7 +66,7 @@ module YellowTrack
           feet: @frame.x(outer.first) + 4)
       end
 
-      def say(mm) = @printer.text(mm)
+      def say(mm) = printer.text(mm)
 
       def description
         "Finished #{say(width)} wide and #{say(height)} high" +

@@ -45,15 +45,13 @@ module YellowTrack
       # @param chain [Array<Stretch>]
       # @param today [Date, nil] marked where it is among them
       def initialize(days, panels:, boxes: [], chain: [], name: "visits", today: nil)
-        @days, @panels, @name, @today = days, panels, name, today
-        @lefts = days.each_with_object([LEFT]) { |day, all| all << all.last + WIDE.fetch(day.kind) }
-        @place = days.each_with_index.to_h { |day, place| [day.date, place] }
+        @panels, @name, @chain = panels, name, chain
+        @days = DaysBeside.new(days, edge: LEFT, today:) { |day| WIDE.fetch(day.kind) }
         @boxes = rows(boxes)
-        @chain = chain
       end
 
       # Width and height, screen units.
-      def size = [@lefts.last + LEFT, BELOW + ROW * (@boxes.map { |_, row| row + 1 }.max || 0) + 12]
+      def size = [@days.right + LEFT, BELOW + ROW * (@boxes.map { |_, row| row + 1 }.max || 0) + 12]
 
       # What stands in the window's own line.
       def title = "Visits along the track"
@@ -63,7 +61,7 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @days.each_with_index { |day, place| column(day, place) }
+        @days.all.each_with_index { |day, place| column(day, place) }
         track
         @boxes.each { |box, row| box(box, row) }
         @panels.each { |panel| hang(panel) }
@@ -79,9 +77,6 @@ module YellowTrack
         }.join(" ") + @boxes.map { |box, _| " #{box.words}: #{box.from[0, 10]} to #{box.to[0, 10]}." }.join
       end
 
-      # The first day begins a little within the picture.
-      def edge = LEFT
-
       # Under the panels: what others do and what dries.
       def below = BELOW
 
@@ -91,35 +86,34 @@ module YellowTrack
       # Each day with its date; the shop's days and days off have their own shade.
       def column(day, place)
         high = size.last - 12
-        today = day.date == @today
-        @pen.rect([left(place), TRACK], [wide(place), high - TRACK],
+        today = @days.today?(day)
+        pen.rect([left(place), TRACK], [wide(place), high - TRACK],
           (day.kind == :closed || today) ? "shut" : "open-day", "data-column": day.date.iso8601)
-        @pen.line([left(place), TRACK - 8], [left(place), TRACK], "tick")
+        pen.line([left(place), TRACK - 8], [left(place), TRACK], "tick")
         return if day.kind == :closed
 
-        @pen.text([left(place) + 5, TRACK - 11], day.date.strftime((day.date.day == 1 || place.zero?) ? "%-d %b %a" :
-          "%-d %a"), today ? "figure" : "quiet", anchor: "start")
+        pen.text([left(place) + 5, TRACK - 11], @days.heading(place), today ? "figure" : "quiet", anchor: "start")
         return unless day.note
 
-        @pen.text([left(place) + 5, HANG + 14], day.note, "quiet", anchor: "start")
+        pen.text([left(place) + 5, HANG + 14], day.note, "quiet", anchor: "start")
       end
 
       # The rail over all days, and its ends.
       def track
-        @pen.rect([LEFT, TRACK], [@lefts.last - LEFT, THICK], "runs")
-        [LEFT, @lefts.last].each { |x| @pen.line([x, TRACK - 9], [x, TRACK + THICK + 9], "datum") }
+        pen.rect([LEFT, TRACK], [@days.right - LEFT, THICK], "runs")
+        [LEFT, @days.right].each { |x| pen.line([x, TRACK - 9], [x, TRACK + THICK + 9], "datum") }
       end
 
       # A panel from the rail, by two rollers, with what is done that day.
       def hang(panel)
-        place = @place[panel.date] or return
+        place = @days.place(panel.date) or return
         x, width = left(place) + 6, wide(place) - 14
         [x + 20, x + width - 20].each do |centre|
-          @pen.line([centre, TRACK + THICK], [centre, HANG], "seen")
+          pen.line([centre, TRACK + THICK], [centre, HANG], "seen")
         end
-        @pen.group("visit#{" now" if panel.now}#{" clash" if panel.clash}", **(panel.path ? link(panel) : {})) do
-          @pen.rect([x, HANG], [width, HIGH], "face visit-face")
-          [x + 20, x + width - 20].each { |centre| @pen.circle([centre, TRACK + THICK / 2.0], 6, "runs") }
+        pen.group("visit#{" now" if panel.now}#{" clash" if panel.clash}", **(panel.path ? link(panel) : {})) do
+          pen.rect([x, HANG], [width, HIGH], "face visit-face")
+          [x + 20, x + width - 20].each { |centre| pen.circle([centre, TRACK + THICK / 2.0], 6, "runs") }
           write(panel, x + 10)
         end
       end
@@ -132,19 +126,19 @@ module YellowTrack
 
       # Title, times and lines; what does not fit is counted.
       def write(panel, x)
-        @pen.text([x, HANG + 20], short(panel.title, FITS - 3), "figure", anchor: "start")
-        @pen.text([x, HANG + 37], panel.times, "quiet", anchor: "start")
+        pen.text([x, HANG + 20], short(panel.title, FITS - 3), "figure", anchor: "start")
+        pen.text([x, HANG + 37], panel.times, "quiet", anchor: "start")
         lines = panel.lines.map { |line| short(line, FITS) }
         lines = [*lines.first(FEW - 1), "and #{lines.length - FEW + 1} more"] if lines.length > FEW
-        lines.each_with_index { |line, row| @pen.text([x, HANG + 54 + row * 16], line, "bay-word", anchor: "start") }
+        lines.each_with_index { |line, row| pen.text([x, HANG + 54 + row * 16], line, "bay-word", anchor: "start") }
       end
 
       # Of what holds the job up, the work: the foot of its visits.
       def worked
         dates = @chain.reject(&:at).map { |stretch| Date.iso8601(stretch.from[0, 10]) }
-        @panels.map(&:date).intersection(dates).filter_map { |date| @place[date] }.each do |place|
+        @panels.map(&:date).intersection(dates).filter_map { |date| @days.place(date) }.each do |place|
           foot = HANG + HIGH
-          @pen.line([left(place) + 6, foot], [left(place) + wide(place) - 8, foot], "chain")
+          pen.line([left(place) + 6, foot], [left(place) + wide(place) - 8, foot], "chain")
         end
       end
     end

@@ -25,7 +25,8 @@ module YellowTrack
       def initialize(plan, moves, printer, cut_printer:, live: false)
         @plan, @moves, @live = plan, moves, live
         spread = Spread.new([Elevation.span(plan), Above.span(plan), plan.sizing.jambs], LEFT, MAIN - LEFT - RIGHT)
-        @spread, @printer, @cut_printer = spread, printer, cut_printer
+        super(printer)
+        @spread, @cut_printer = spread, cut_printer
         stack(Elevation::MOST)
         over = @strip.bottom - HIGH
         stack([Elevation::MOST - over, FRONT_LEAST].max) if over.positive?
@@ -60,38 +61,38 @@ module YellowTrack
 
       # Draws it with its pen.
       def paint
-        @pen.group("beside") { @across.on_beside(@pen, BESIDE, @front.hung_from, floor: @front.floor) }
+        pen.group("beside") { @across.on_beside(pen, BESIDE, @front.hung_from, floor: @front.floor) }
         ties
-        @front.draw_on(@pen)
+        @front.draw_on(pen)
         caption(@front.bottom + CAPTION - 6, @plan.set.manner.caption)
-        @above.draw_on(@pen)
+        @above.draw_on(pen)
         caption(@above.bottom + CAPTION - 6, "Floor gap × #{factor}")
-        @strip.draw_on(@pen)
-        leads.draw_on(@pen) if @live
+        @strip.draw_on(pen)
+        leads.draw_on(pen) if @live
       end
 
       private
 
       # Leaders go over all that is drawn before them.
       def leads
-        Leads.new(@plan, @moves.lefts, @printer, cut_printer: @cut_printer, front: @front, spread: @spread)
+        Leads.new(@plan, @moves.lefts, printer, cut_printer: @cut_printer, front: @front, spread: @spread)
       end
 
       # The views under each other, the front no higher than that.
       def stack(most)
         @front = Elevation.of(@plan, @moves, @cut_printer, spread: @spread, top: TOP, most:)
-        @above = Above.of(@plan, @moves, @printer, spread: @spread, top: @front.bottom + CAPTION, live: @live)
-        @strip = FloorStrip.new(@plan, @printer, @spread, top: @above.bottom + CAPTION)
+        @above = Above.of(@plan, @moves, printer, spread: @spread, top: @front.bottom + CAPTION, live: @live)
+        @strip = FloorStrip.new(@plan, printer, @spread, top: @above.bottom + CAPTION)
       end
 
       # What a part of the picture is, at its left.
-      def caption(y, words) = @pen.text([LEFT - 14, y], words, "quiet", anchor: "start")
+      def caption(y, words) = pen.text([LEFT - 14, y], words, "quiet", anchor: "start")
 
       # From each panel's edges, as it stands, down to its plan and its gap.
       def ties
         ends = @moves.spans.flatten.uniq
-        ends.each { |mm| @pen.line([x(mm), @front.foot_of_panels], [x(mm), @above.top_of_plan], "tie") }
-        @plan.sizing.jambs.each { |mm| @pen.line([x(mm), @front.floor], [x(mm), @strip.top], "tie") }
+        ends.each { |mm| pen.line([x(mm), @front.foot_of_panels], [x(mm), @above.top_of_plan], "tie") }
+        @plan.sizing.jambs.each { |mm| pen.line([x(mm), @front.floor], [x(mm), @strip.top], "tie") }
       end
 
       def x(mm) = @spread.x(mm)

@@ -22,11 +22,11 @@ module YellowTrack
       def paint
         @word.drawn.each do |stroke|
           case stroke.first
-          in "r", [left, top, wide, high, role] then @pen.rect([left, top], [wide, high], role)
-          in "l", [x, y, to_x, to_y, role] then @pen.line([x, y], [to_x, to_y], role)
-          in "c", [x, y, radius, role] then @pen.circle([x, y], radius, role)
-          in "p", [points, role] then @pen.polygon(points.each_slice(2).to_a, role)
-          in "t", [x, y, words] then @pen.text([x, y], words, "figure")
+          in "r", [left, top, wide, high, role] then pen.rect([left, top], [wide, high], role)
+          in "l", [x, y, to_x, to_y, role] then pen.line([x, y], [to_x, to_y], role)
+          in "c", [x, y, radius, role] then pen.circle([x, y], radius, role)
+          in "p", [points, role] then pen.polygon(points.each_slice(2).to_a, role)
+          in "t", [x, y, words] then pen.text([x, y], words, "figure")
           end
         end
       end

@@ -24,30 +24,30 @@ module YellowTrack
         def foot = top_of_plan + THICK
 
         # Screen units of so many millimetres of the wall's thickness.
-        def deep(mm) = mm.to_f * THICK / @set.wall.to_f
+        def deep(mm) = mm.to_f * THICK / set.wall.to_f
 
         # Each side has a pocket or solid wall, and the leaf stands in the middle of its thickness.
         def draw
           left, right = jambs
-          wall_part(@from, left, @set.pocket_sides.include?("left"))
-          wall_part(right, @to, @set.pocket_sides.include?("right"))
+          wall_part(@from, left, set.pocket_sides.include?("left"))
+          wall_part(right, @to, set.pocket_sides.include?("right"))
           middle = top_of_plan + THICK / 2
-          @set.panels.zip(@moves.lefts).each { |panel, edge| panel(panel, edge, middle) }
+          set.panels.zip(@moves.lefts).each { |panel, edge| panel(panel, edge, middle) }
         end
 
         # Solid wall, or boards and studs at both sides of a pocket.
         def wall_part(from, to, hollow)
-          return @pen.rect([x(from), top_of_plan], [x(to) - x(from), THICK], "wall") unless hollow
+          return pen.rect([x(from), top_of_plan], [x(to) - x(from), THICK], "wall") unless hollow
 
-          board, stud = deep(@set.board), deep(@set.kit.fetch("stud"))
+          board, stud = deep(set.board), deep(set.kit.fetch("stud"))
           [[0, board, "wall"], [board, stud, "strip"], [THICK - board - stud, stud, "strip"],
             [THICK - board, board, "wall"]].each do |offset, thick, css|
-            @pen.rect([x(from), top_of_plan + offset], [x(to) - x(from), thick], css)
+            pen.rect([x(from), top_of_plan + offset], [x(to) - x(from), thick], css)
           end
         end
 
         # As thick as it is in its wall, by the same measure.
-        def panel(panel, edge, middle) = sliding(panel, edge, middle, thick: deep(@set.thickness), css: "panel slides")
+        def panel(panel, edge, middle) = sliding(panel, edge, middle, thick: deep(set.thickness), css: "panel slides")
       end
     end
   end

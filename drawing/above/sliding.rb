@@ -22,7 +22,7 @@ module YellowTrack
         private
 
         # Lanes are numbered from the front, from 1 on.
-        def count = @set.pattern.lanes.max
+        def count = set.pattern.lanes.max
 
         # As many lanes as the set has.
         def foot = top_of_plan + count * LANE
@@ -32,10 +32,10 @@ module YellowTrack
 
         # On the wall the jambs end before the lanes; inside the opening the lanes run between them.
         def draw
-          on_wall = @set.covers?
+          on_wall = set.covers?
           jambs.zip([-1, 1]).each { |mm, side| jamb(mm, side, @top - 4, to: on_wall ? @top + BAYS + 4 : foot + 4) }
-          (1..count).each { |lane| @pen.rect([x(@from), lane_y(lane) - 1.5], [x(@to) - x(@from), 3], "runs") }
-          @set.panels.zip(@moves.lefts).each { |panel, left| panel(panel, left) }
+          (1..count).each { |lane| pen.rect([x(@from), lane_y(lane) - 1.5], [x(@to) - x(@from), 3], "runs") }
+          set.panels.zip(@moves.lefts).each { |panel, left| panel(panel, left) }
         end
 
         # Lanes are told apart by their class: what slides before another is drawn over it.

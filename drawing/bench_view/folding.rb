@@ -14,7 +14,7 @@ module YellowTrack
         end
 
         # Moves what goes sideways, as an SVG transform; mm.
-        def slide(mm) = "translate(#{number(@right ? -large(mm) : large(mm))} 0)"
+        def slide(mm) = "translate(#{number(right? ? -large(mm) : large(mm))} 0)"
 
         # Moves what goes up, likewise.
         def rise(mm) = "translate(0 #{number(-large(mm))})"
@@ -24,10 +24,10 @@ module YellowTrack
           return "translate(0 0)" unless @answer
 
           gaps = @answer.gaps_after(mm, 0r, 0r)
-          aside = factor * (gaps["gt"] - gaps["gb"]).to_f / @reading.panel.height.to_f * (@right ? 1 : -1)
-          down = factor * (gaps["hl"] - gaps["hp"]).to_f / across.to_f * (@right ? -1 : 1)
+          aside = factor * (gaps["gt"] - gaps["gb"]).to_f / @reading.panel.height.to_f * (right? ? 1 : -1)
+          down = factor * (gaps["hl"] - gaps["hp"]).to_f / across.to_f * (right? ? -1 : 1)
           near = large(gaps["gb"])
-          "matrix(1 #{number(down)} #{number(aside)} 1 #{number((@right ? -near : near) - aside * (top + tall))} " \
+          "matrix(1 #{number(down)} #{number(aside)} 1 #{number((right? ? -near : near) - aside * (top + tall))} " \
             "#{number(large(gaps["hp"]) - down * inward(0))})"
         end
 
@@ -67,11 +67,11 @@ module YellowTrack
         # One panel's front stands for the pair: closed, the other lies behind.
         def body
           outline("face")
-          @pen.line([inward(wide / 2), top], [inward(wide / 2), top + tall], "seen")
-          pivot = inward(@reading.panel.holes.first[:at] * @scale)
-          @pen.place("turn.top") { @pen.circle([pivot, top + 4], 6, "runs") }
-          @pen.place("turn.bottom", "turn.jack") { @pen.circle([pivot, top + tall - 4], 6, "runs") }
-          @pen.text([inward(wide / 4), top + tall / 2], @reading.name, "letter")
+          pen.line([inward(wide / 2), top], [inward(wide / 2), top + tall], "seen")
+          pivot = inward(@reading.panel.holes.first[:at] * scale)
+          pen.place("turn.top") { pen.circle([pivot, top + 4], 6, "runs") }
+          pen.place("turn.bottom", "turn.jack") { pen.circle([pivot, top + tall - 4], 6, "runs") }
+          pen.text([inward(wide / 4), top + tall / 2], @reading.name, "letter")
         end
       end
     end

@@ -26,8 +26,8 @@ module YellowTrack
           gaps = @answer.gaps_after(0r, mm)
           slope = factor * Adjust.taper_at_right(@reading.jamb, gaps).to_f / @reading.panel.height.to_f
           near = large(gaps["bottom"])
-          hanger = edge + roller * @scale
-          "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((@right ? -near : near) - slope * (FOOT - 8))} " \
+          hanger = edge + roller * scale
+          "matrix(1 #{number(-slope)} #{number(slope)} 1 #{number((right? ? -near : near) - slope * (FOOT - 8))} " \
             "#{number(slope * hanger - settled)})"
         end
 
@@ -50,7 +50,7 @@ module YellowTrack
         # As it hangs now it leans about its middle, not about a hanger.
         def settled
           factor * @answer.taper_at_right.to_f / @reading.panel.height
-            .to_f * (roller - @reading.panel.width / 2) * @scale
+            .to_f * (roller - @reading.panel.width / 2) * scale
         end
 
         def title = "Panel #{@reading.name} at #{@reading.edge}"
@@ -68,10 +68,10 @@ module YellowTrack
         def frame
           super
           %w[left right].zip(@reading.panel.rollers) do |hanger, place|
-            x = edge + place * @scale
-            @pen.place("turn.#{hanger}") do
-              @pen.line([x, top - 23], [x, top + 8], "seen")
-              @pen.circle([x, top - 23], 9, "runs")
+            x = edge + place * scale
+            pen.place("turn.#{hanger}") do
+              pen.line([x, top - 23], [x, top + 8], "seen")
+              pen.circle([x, top - 23], 9, "runs")
             end
           end
         end
@@ -79,7 +79,7 @@ module YellowTrack
         # What does: the panel, its hangers and its letter.
         def body
           outline("face")
-          @pen.text([inward(wide / 2), top + tall / 2], @reading.name, "letter")
+          pen.text([inward(wide / 2), top + tall / 2], @reading.name, "letter")
         end
       end
     end

@@ -10,8 +10,8 @@ module YellowTrack
 
         # Draws it with its pen.
         def paint
-          @pen.rect([30, 30], [90, 180], "wall")
-          [[120, 40], [160, 24], [184, 12]].each { |left, wide| @pen.rect([left, 30], [wide, 180], "strip") }
+          pen.rect([30, 30], [90, 180], "wall")
+          [[120, 40], [160, 24], [184, 12]].each { |left, wide| pen.rect([left, 30], [wide, 180], "strip") }
           across(120, 196, "packing", at: 20)
           [140, 172, 190].each { |x| say([x, 126], "?") }
         end

@@ -13,7 +13,7 @@ module YellowTrack
           opening
           panels(110, wide: 130, names: ["A"])
           [130, 220].each do |x|
-            @pen.circle([x, 44], 9, "runs")
+            pen.circle([x, 44], 9, "runs")
             upright(64, 104, "", at: x)
           end
         end

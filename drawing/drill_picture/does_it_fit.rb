@@ -11,7 +11,7 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           opening
-          @pen.rect([120, 62], [110, 132], "face")
+          pen.rect([120, 62], [110, 132], "face")
           upright(62, 194, "door", at: 150)
           upright(34, 62, "drop", at: 244)
           upright(194, 210, "gap", at: 244)

@@ -11,7 +11,7 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           opening
-          @pen.rect([172, ROOM[:floor] - 16], [16, 16], "runs") unless @words
+          pen.rect([172, ROOM[:floor] - 16], [16, 16], "runs") unless @words
           say([180, 122], "where, from the left jamb?")
         end
       end

@@ -10,9 +10,9 @@ module YellowTrack
 
         # Draws it with its pen.
         def paint
-          @pen.rect([16, 40], [328, 10], "runs")
-          [[24, 80], [130, 60], [252, 84]].each { |left, wide| @pen.rect([left, 56], [wide, 80], "face") }
-          @pen.rect([104, 166], [148, 28], "others")
+          pen.rect([16, 40], [328, 10], "runs")
+          [[24, 80], [130, 60], [252, 84]].each { |left, wide| pen.rect([left, 56], [wide, 80], "face") }
+          pen.rect([104, 166], [148, 28], "others")
         end
       end
     end

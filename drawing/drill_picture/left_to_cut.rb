@@ -10,8 +10,8 @@ module YellowTrack
 
         # Draws it with its pen.
         def paint
-          @pen.rect([130, 16], [100, 204], "face")
-          @pen.line([112, 186], [248, 186], "hidden")
+          pen.rect([130, 16], [100, 204], "face")
+          pen.line([112, 186], [248, 186], "hidden")
           upright(16, 220, "slab", at: 262)
           upright(16, 186, "panel", at: 100)
           upright(186, 220, "?", at: 180)

@@ -11,13 +11,13 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           left, right, top, floor = ROOM.values
-          @pen.polygon([[left - 26, floor], [left - 26, top - 22], [right + 26, top - 22], [right + 26, floor],
+          pen.polygon([[left - 26, floor], [left - 26, top - 22], [right + 26, top - 22], [right + 26, floor],
             [right, floor], [right, top], [left, top + 10], [left, floor]], "wall")
-          @pen.rect([left + 4, top + 22], [(right - left) / 2 + 10, floor - top - 28], "face")
-          @pen.line([left - 40, floor], [right + 40, floor], "cut")
+          pen.rect([left + 4, top + 22], [(right - left) / 2 + 10, floor - top - 28], "face")
+          pen.line([left - 40, floor], [right + 40, floor], "cut")
           upright(top + 10, floor, "?", at: left + 24)
           upright(top, floor, "", at: right - 24)
-          @pen.line([left + 24, top + 10], [right - 24, floor], "thin")
+          pen.line([left + 24, top + 10], [right - 24, floor], "thin")
         end
       end
     end

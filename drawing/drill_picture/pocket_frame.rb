@@ -12,7 +12,7 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           walls
-          @pen.rect([84, 108], [150, 26], "face")
+          pen.rect([84, 108], [150, 26], "face")
           upright(62, 180, "?", at: 20)
           across(60, 232, "depth", at: 46)
           across(232, 340, "clear", at: 46)
@@ -25,10 +25,10 @@ module YellowTrack
 
         # Boards outside, studs between them, closed at the pocket's end and at the other jamb.
         def walls
-          [62, 164].each { |y| @pen.rect([44, y], [188, 16], "wall") }
-          [60, 180].product([78, 146]).each { |x, y| @pen.rect([x, y], [40, 18], "strip") }
-          @pen.rect([44, 62], [16, 118], "wall")
-          @pen.rect([340, 62], [16, 118], "wall")
+          [62, 164].each { |y| pen.rect([44, y], [188, 16], "wall") }
+          [60, 180].product([78, 146]).each { |x, y| pen.rect([x, y], [40, 18], "strip") }
+          pen.rect([44, 62], [16, 118], "wall")
+          pen.rect([340, 62], [16, 118], "wall")
         end
       end
     end

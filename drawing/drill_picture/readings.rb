@@ -13,7 +13,7 @@ module YellowTrack
           opening(track: false)
           left, right, top, floor = ROOM.values
           [[[left, top], [right, floor]], [[left, floor], [right, top]], [[left, 122], [right, 122]],
-            [[180, top], [180, floor]]].each { |from, to| @pen.line(from, to, "tape") }
+            [[180, top], [180, floor]]].each { |from, to| pen.line(from, to, "tape") }
         end
       end
     end

@@ -11,15 +11,15 @@ module YellowTrack
 
         # Draws it with its pen.
         def paint
-          @pen.rect([10, 40], [70, 160], "wall")
-          @pen.rect([104, 96], [246, 48], "face")
-          @pen.circle([150, 120], 52, "hidden")
-          @pen.circle([150, 120], 6, "runs")
+          pen.rect([10, 40], [70, 160], "wall")
+          pen.rect([104, 96], [246, 48], "face")
+          pen.circle([150, 120], 52, "hidden")
+          pen.circle([150, 120], 6, "runs")
           across(80, 98, "?", at: 30)
-          @pen.line([98, 30], [98, 120], "extension")
+          pen.line([98, 30], [98, 120], "extension")
           across(104, 150, "a", at: 170)
           upright(96, 144, "t", at: 300)
-          @pen.line([150, 120], [104, 96], "cut")
+          pen.line([150, 120], [104, 96], "cut")
           say([136, 90], "r")
         end
       end

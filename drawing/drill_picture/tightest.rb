@@ -11,9 +11,9 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           left, right, top, floor = ROOM.values
-          @pen.polygon([[left - 26, floor], [left - 26, top - 22], [right + 26, top - 22], [right + 26, floor],
+          pen.polygon([[left - 26, floor], [left - 26, top - 22], [right + 26, top - 22], [right + 26, floor],
             [right, floor], [right - 18, top], [left + 10, top + 8], [left, floor]], "wall")
-          @pen.line([left - 40, floor], [right + 40, floor], "cut")
+          pen.line([left - 40, floor], [right + 40, floor], "cut")
           across(left + 9, right - 17, "?", at: top + 26)
           upright(top + 5, floor, "?", at: 180)
         end

@@ -11,8 +11,8 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           opening
-          @pen.polygon([[90, 52], [210, 48], [214, 200], [94, 204]], "face")
-          [[112, 60], [200, 128], [120, 196]].each { |at| @pen.circle(at, 13, "hole") }
+          pen.polygon([[90, 52], [210, 48], [214, 200], [94, 204]], "face")
+          [[112, 60], [200, 128], [120, 196]].each { |at| pen.circle(at, 13, "hole") }
         end
       end
     end

@@ -11,8 +11,8 @@ module YellowTrack
         # Draws it with its pen.
         def paint
           opening
-          @pen.polygon([[94, 58], [204, 50], [214, 196], [104, 204]], "face")
-          [[112, 46], [190, 44]].each { |at| @pen.circle(at, 9, "runs") }
+          pen.polygon([[94, 58], [204, 50], [214, 196], [104, 204]], "face")
+          [[112, 46], [190, 44]].each { |at| pen.circle(at, 9, "runs") }
         end
       end
     end

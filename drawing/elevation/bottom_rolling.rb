@@ -13,10 +13,10 @@ module YellowTrack
           faces
           start = x(@set.track.start)
           rail(@set.track.start, @set.track.mount_height)
-          @pen.place("track.floor_rail", "engagement") do
-            @pen.rect([start, y(floor_rail)], [@spread.length(@set.track.floor_rail), 3], "runs")
+          pen.place("track.floor_rail", "engagement") do
+            pen.rect([start, y(floor_rail)], [@spread.length(@set.track.floor_rail), 3], "runs")
           end
-          @pen.place("panels.rollers", "panels.spacing") { wheels }
+          pen.place("panels.rollers", "panels.spacing") { wheels }
         end
 
         # What the wheels stand on, mm.
@@ -25,7 +25,7 @@ module YellowTrack
         # Wheels stand on the floor rail under the panel that they carry, wherever it was slid to.
         def wheels
           @set.panels.zip(lefts).each do |panel, left|
-            panel.rollers.each { |roller| @pen.circle([x(left + roller), y(floor_rail) - 2], ROLLER - 1, "runs") }
+            panel.rollers.each { |roller| pen.circle([x(left + roller), y(floor_rail) - 2], ROLLER - 1, "runs") }
           end
         end
       end

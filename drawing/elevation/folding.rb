@@ -13,23 +13,23 @@ module YellowTrack
         def draw
           @set.panels.zip(@moves.spans).each { |panel, (from, to)| face(panel, from, to) }
           rail(@set.track.start, @set.track.mount_height)
-          @pen.place("pivots.hidden", "pivots.top_seen") { half_jambs } if @set.half_jamb
-          @pen.place("kit.hole.diameter", "pivots.side_gap") { pivots }
+          pen.place("pivots.hidden", "pivots.top_seen") { half_jambs } if @set.half_jamb
+          pen.place("kit.hole.diameter", "pivots.side_gap") { pivots }
         end
 
         # At both sides and over the head, for the strip goes round.
         def half_jambs
           left, right = @plan.sizing.jambs
           strip = @spread.length(@set.half_jamb)
-          @pen.rect([x(left), head], [strip, floor - head], "strip")
-          @pen.rect([x(right) - strip, head], [strip, floor - head], "strip")
-          @pen.rect([x(left), head], [x(right) - x(left), strip], "strip")
+          pen.rect([x(left), head], [strip, floor - head], "strip")
+          pen.rect([x(right) - strip, head], [strip, floor - head], "strip")
+          pen.rect([x(left), head], [x(right) - x(left), strip], "strip")
         end
 
         # One over the head and one at the foot, at each pivot's place.
         def pivots
           @set.pivots.each do |place|
-            [foot, foot + @set.height].each { |height| @pen.circle([x(place), y(height)], ROLLER - 1, "runs") }
+            [foot, foot + @set.height].each { |height| pen.circle([x(place), y(height)], ROLLER - 1, "runs") }
           end
         end
 

@@ -18,7 +18,7 @@ module YellowTrack
             slanted(corner, far)
             if far[0] - corner[0] > 64
               middle = [(corner[0] + far[0]) / 2, corner[1] + (far[1] - corner[1]) * 0.34]
-              @pen.text(middle, "#{figure(to - from)} clear", "clear-word")
+              pen.text(middle, "#{figure(to - from)} clear", "clear-word")
             end
           end
         end

@@ -24,7 +24,7 @@ module YellowTrack
         # The pockets are drawn after the faces: what is dashed has to be seen over a leaf that stands in one.
         def draw
           faces
-          @pen.place("pocket.rough_width", "pocket.depth", "pocket.stay") { pockets }
+          pen.place("pocket.rough_width", "pocket.depth", "pocket.stay") { pockets }
           rail(@set.track.start, @set.track.mount_height)
           hangers(@set.track.mount_height)
         end
@@ -34,7 +34,7 @@ module YellowTrack
           left, right = @plan.sizing.jambs
           @set.pocket_sides.each do |side|
             from = (side == "left") ? left - @set.depth : right
-            @pen.rect([x(from), head], [@spread.length(@set.depth), floor - head], "hidden")
+            pen.rect([x(from), head], [@spread.length(@set.depth), floor - head], "hidden")
           end
         end
       end

@@ -33,7 +33,7 @@ module YellowTrack
         def draw
           faces
           edge = @plan.sizing.jambs.map { |jamb| x(jamb) }
-          @pen.polyline([[edge[0], floor], [edge[0], head], [edge[1], head], [edge[1], floor]], "hidden")
+          pen.polyline([[edge[0], floor], [edge[0], head], [edge[1], head], [edge[1], floor]], "hidden")
           header_board
           rail(rail_start, @set.track.mount_height)
           hangers(@set.track.mount_height)
@@ -46,8 +46,8 @@ module YellowTrack
           return unless @set.wall.board_length
 
           high = @spread.length(@set.wall.board_size("height"))
-          @pen.place("wall.header.length") do
-            @pen.rect([x(rail_start), y(@set.track.mount_height) - high / 2],
+          pen.place("wall.header.length") do
+            pen.rect([x(rail_start), y(@set.track.mount_height) - high / 2],
               [@spread.length(@set.wall.board_length), high], "hidden")
           end
         end
@@ -55,7 +55,7 @@ module YellowTrack
         # Studs behind, and the rail's holes that meet them.
         def studs
           (@plan.survey["wall.studs"] || []).each do |stud|
-            @pen.line([x(stud), above], [x(stud), head], "hidden")
+            pen.line([x(stud), above], [x(stud), head], "hidden")
           end
         end
       end

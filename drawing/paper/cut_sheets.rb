@@ -35,7 +35,7 @@ module YellowTrack
         # Lengths of several openings on one sheet: as fine as the finest of their
         # grains.
         def printer
-          @printer ||= Length::Printer.cut(@openings.first.plan.opening.units,
+          Length::Printer.cut(@openings.first.plan.opening.units,
             @openings.map { |one| one.plan.opening.grain }.min)
         end
 

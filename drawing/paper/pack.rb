@@ -20,7 +20,8 @@ module YellowTrack
         # @param lots [Proc] gives the Lots, which take their time
         # @param firm [String, nil] whose papers they are
         def initialize(job:, date:, address:, openings:, lots:, firm: nil)
-          @job, @date, @address, @openings, @lots = job, date, address, openings, lots
+          @openings, @lots = openings, lots
+          @heading = Page::Heading.new(title: nil, place: job, revision: nil, date:, address:)
           @page = Page.new("Papers of #{job}", firm:)
         end
 
@@ -42,12 +43,13 @@ module YellowTrack
 
         # What stands over a sheet of one opening.
         def heading(opening)
-          Page::Heading.new(title: "#{opening.letter} · #{opening.name}", place: @job, revision: opening.revision,
-            date: @date, address: opening.address)
+          whole("#{opening.letter} · #{opening.name}").tap do |heading|
+            heading.revision, heading.address = opening.revision, opening.address
+          end
         end
 
         # And over one that is the whole job's.
-        def whole(title) = Page::Heading.new(title:, place: @job, revision: nil, date: @date, address: @address)
+        def whole(title) = @heading.dup.tap { |heading| heading.title = title }
       end
     end
   end

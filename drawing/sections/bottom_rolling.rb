@@ -17,10 +17,10 @@ module YellowTrack
           channel = @set.kit.fetch("rail.channel").to_f * @scale
           panels.each do |panel|
             [z(panel.from, :head) - 4, z(panel.to, :head) + 1].each do |left|
-              @pen.rect([left, down(0)], [3, channel], "runs")
+              pen.rect([left, down(0)], [3, channel], "runs")
             end
           end
-          @pen.rect([z(0, :head), down(0)], [deep * @scale, 4], "runs")
+          pen.rect([z(0, :head), down(0)], [deep * @scale, 4], "runs")
         end
 
         # A covering laid up to the rail stands beside it, before the strip.
@@ -34,10 +34,10 @@ module YellowTrack
           floor = finished + larger(laid_up_to)
           under += larger(laid_up_to)
           strip = larger(@set.opening["base_strip"] || 0)
-          @pen.rect([z(0, :foot), floor - strip], [deep * @scale, strip], "strip")
+          pen.rect([z(0, :foot), floor - strip], [deep * @scale, strip], "strip")
           panels.each do |panel|
             middle = z((panel.from + panel.to) / 2.0, :foot)
-            @pen.circle([middle, floor - (strip + under) / 2], [(under - strip) / 2, 3].max, "runs")
+            pen.circle([middle, floor - (strip + under) / 2], [(under - strip) / 2, 3].max, "runs")
           end
         end
       end

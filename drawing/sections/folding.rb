@@ -24,11 +24,11 @@ module YellowTrack
         # Track, pin, and the half jamb's edge at the head.
         def runs
           middle = z(front + @set.thickness / 2, :head)
-          @pen.rect([middle - 12, down(0)], [24, 8], "runs")
-          @pen.rect([middle - 3, down(0) + 8], [6, above.to_f * @scale + 8], "runs")
+          pen.rect([middle - 12, down(0)], [24, 8], "runs")
+          pen.rect([middle - 3, down(0) + 8], [6, above.to_f * @scale + 8], "runs")
           return unless @set.half_jamb
 
-          @pen.rect([z(0, :head), down(0)], [18 * @scale, @set.half_jamb.to_f * @scale], "strip")
+          pen.rect([z(0, :head), down(0)], [18 * @scale, @set.half_jamb.to_f * @scale], "strip")
         end
 
         # Beside what every section tells: how far the panel is set back, where there is something to set it back
@@ -44,8 +44,8 @@ module YellowTrack
         # The pivot's plate on the floor, and its pin up into the panel's foot.
         def below(floor, under)
           middle = z(front + @set.thickness / 2, :foot)
-          @pen.rect([middle - 10, floor - 5], [20, 5], "runs")
-          @pen.rect([middle - 3, floor - under - 12], [6, under + 10], "runs")
+          pen.rect([middle - 10, floor - 5], [20, 5], "runs")
+          pen.rect([middle - 3, floor - under - 12], [6, under + 10], "runs")
         end
       end
     end

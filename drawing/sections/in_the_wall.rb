@@ -24,9 +24,9 @@ module YellowTrack
         def runs
           middle = z(side + @set.thickness / 2, :head)
           build_up(:head, down(0), down(above) + SHOWN * @scale)
-          @pen.rect([middle - 14, down(0)], [28, 8], "runs")
-          @pen.line([middle, down(0) + 8], [middle, down(above)], "seen")
-          @pen.circle([middle, down(0) + 13], 6, "runs")
+          pen.rect([middle - 14, down(0)], [28, 8], "runs")
+          pen.line([middle, down(0) + 8], [middle, down(above)], "seen")
+          pen.circle([middle, down(0) + 13], 6, "runs")
         end
 
         # Boards and studs at both sides.
@@ -34,7 +34,7 @@ module YellowTrack
           board, stud = @set.board, @set.kit.fetch("stud")
           [[0, board, "wall"], [board, stud, "strip"], [deep - board - stud, stud, "strip"],
             [deep - board, board, "wall"]].each do |at, thick, css|
-            @pen.rect([z(at, half), from], [thick.to_f * @scale, to - from], css)
+            pen.rect([z(at, half), from], [thick.to_f * @scale, to - from], css)
           end
         end
 

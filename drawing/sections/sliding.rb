@@ -15,7 +15,7 @@ module YellowTrack
         # A guide stands between the panels on the floor.
         def guide(floor, under)
           panels.each_cons(2) do |one, other|
-            @pen.rect([z(one.to, :foot), floor - under - 10], [[(other.from - one.to) * @scale, 2].max, under + 10],
+            pen.rect([z(one.to, :foot), floor - under - 10], [[(other.from - one.to) * @scale, 2].max, under + 10],
               "runs")
           end
         end

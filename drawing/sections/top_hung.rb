@@ -13,11 +13,11 @@ module YellowTrack
 
         # One track over all lanes, and in it a roller over each of them.
         def runs
-          @pen.rect([z(0, :head), down(0)], [deep * @scale, 8], "runs")
+          pen.rect([z(0, :head), down(0)], [deep * @scale, 8], "runs")
           panels.each do |panel|
             middle = z((panel.from + panel.to) / 2.0, :head)
-            @pen.line([middle, down(0) + 14], [middle, down(above)], "seen")
-            @pen.circle([middle, down(0) + 13], 6, "runs")
+            pen.line([middle, down(0) + 14], [middle, down(above)], "seen")
+            pen.circle([middle, down(0) + 13], 6, "runs")
           end
         end
 

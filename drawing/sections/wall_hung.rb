@@ -23,23 +23,23 @@ module YellowTrack
         end
 
         # No head above: the wall behind.
-        def ceiling = @pen.rect([z(deep, :head), @head_top], [14, 150], "wall")
+        def ceiling = pen.rect([z(deep, :head), @head_top], [14, 150], "wall")
 
         # A rail on the wall, and from it a strap down to each panel's top.
         def runs
           panels.each do |panel|
             middle = z((panel.from + panel.to) / 2.0, :head)
-            @pen.line([middle, down(0)], [middle, down(above)], "seen")
-            @pen.circle([middle, down(0)], 6, "runs")
+            pen.line([middle, down(0)], [middle, down(above)], "seen")
+            pen.circle([middle, down(0)], 6, "runs")
           end
-          @pen.line([z(0, :head), down(0)], [z(deep, :head), down(0)], "runs-line")
+          pen.line([z(0, :head), down(0)], [z(deep, :head), down(0)], "runs-line")
         end
 
         # A tongue in the groove, or a guide at each side: what keeps the panel at its distance from the wall.
         def below(floor, under)
           if @set.guides.groove?
             panels.each { |panel|
-              @pen.rect([z((panel.from + panel.to) / 2.0, :foot) - 2, floor - under - 14],
+              pen.rect([z((panel.from + panel.to) / 2.0, :foot) - 2, floor - under - 14],
                 [4, under + 14], "runs")
             }
           end
