@@ -47,6 +47,15 @@ module YellowTrack
     # @return [Time]
     def self.dry_from(painted, step) = painted + step.dry["hours"] * HOUR
 
+    # What the data has of the steps that a set needs, in no order: all that is known without its numbers.
+    #
+    # @param plan [Plan] with a set
+    # @param sheet [Hash] steps of its manner of hanging
+    # @return [Array<Hash>]
+    def self.needed(plan, sheet, there = There.new(plan))
+      sheet.fetch("steps").select { |step| there.has?(step["key"]) }
+    end
+
     # @return [Array<Step>] in their order
     attr_reader :steps
 
@@ -57,7 +66,7 @@ module YellowTrack
     def initialize(plan, sheet, printer, rounds: 1)
       @set, @there = plan.set, There.new(plan)
       @names = Names.new(plan, printer, @there)
-      data = sheet.fetch("steps").select { |step| @there.has?(step["key"]) }.to_h { |step| [step["key"], step] }
+      data = Steps.needed(plan, sheet, @there).to_h { |step| [step["key"], step] }
       @order = Order.new(sheet.fetch("order"),
         Order::Case.new(manner: @set.manner.key, once: @there.once?, tongue: @there.tongue), data.keys)
       @data = data

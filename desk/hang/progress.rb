@@ -34,8 +34,12 @@ module YellowTrack
       def tick(step) = tick_of(step.key)&.then { |entry| entry if entry.after }
 
       # Whether all of it is done. The rail asks it of every page, also of a set that was changed since: with no step
-      # ticked at all, no steps of it are worked out.
-      def done? = @noted.ticks.each_value.any?(&:after) && steps.all? { |step| tick(step) || passed?(step) }
+      # ticked at all, or one not ticked that is done once, no steps of it are worked out.
+      def done?
+        return false if @noted.ticks.each_value.none?(&:after) || !once.all? { |key| tick_of(key)&.after }
+
+        steps.all? { |step| tick(step) || passed?(step) }
+      end
 
       # @return [Steps::Step, nil] the first that is not done
       def now = @now ||= steps.find { |step| tick(step).nil? && !passed?(step) }
@@ -116,9 +120,16 @@ module YellowTrack
       # The steps of the set as it is now, worked out where somebody asks for one.
       def order
         @order ||= @opening.piece(:steps, @opening.shown, rounds) do
-          Steps.new(@opening.plan, Files::StepSheets.of(@opening.kit), @opening.printer, rounds:)
+          Steps.new(@opening.plan, sheet, @opening.printer, rounds:)
         end
       end
+
+      def sheet = Files::StepSheets.of(@opening.kit)
+
+      # Names of steps that are done once, whatever the set's numbers are, and that lists always had.
+      #
+      # @return [Array<String>]
+      def once = Steps.needed(@opening.plan, sheet).reject { |step| step["each"] }.map { |step| step["key"] } - ADDED
 
       def tick_of(key) = @noted.ticks[key] || @noted.ticks[RENAMED[key]]
 

@@ -17,6 +17,9 @@ RSpec.describe YellowTrack::Steps do
         made = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document_of(kind, random)))
         hang = described_class.new(made, YellowTrack::Files::StepSheets.of(made.opening.kit), made.opening.printer)
         expect_filled(hang.steps, made)
+        needed = described_class.needed(made, YellowTrack::Files::StepSheets.of(made.opening.kit))
+        expect(needed.map { |row| row["key"] }).to match_array hang.steps.map(&:base).uniq
+        expect(needed.reject { |row| row["each"] }.map { |row| row["key"] } - keys(hang)).to eq []
         hang.steps.each_with_index { |one, place| expect(hang.early(one, keys(hang).first(place))).to eq([]), one.key }
       end
     end
