@@ -129,7 +129,11 @@ module YellowTrack
       # Names of steps that are done once, whatever the set's numbers are, and that lists always had.
       #
       # @return [Array<String>]
-      def once = Steps.needed(@opening.plan, sheet).reject { |step| step["each"] }.map { |step| step["key"] } - ADDED
+      def once
+        @opening.piece(:once) do
+          Steps.needed(@opening.plan, sheet).reject { |step| step["each"] }.map { |step| step["key"] } - ADDED
+        end
+      end
 
       def tick_of(key) = @noted.ticks[key] || @noted.ticks[RENAMED[key]]
 
