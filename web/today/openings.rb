@@ -15,7 +15,7 @@ module YellowTrack
 
         # @param book [Store::Book]
         def initialize(book)
-          @book, @rows, @openings, @agendas = book, {}, {}, {}
+          @book, @rows, @openings, @steps = book, {}, {}, {}
         end
 
         # A step as it stands in the opening now.
@@ -23,9 +23,7 @@ module YellowTrack
         # @param job_id [Integer]
         # @param key [String] "B-hang"
         # @return [Hash, nil] nil where there is none any more
-        def step(job_id, key)
-          agenda(job_id, YellowTrack::Visits.letter(key))&.steps&.find { |one| one["key"] == key }
-        end
+        def step(job_id, key) = steps(job_id, YellowTrack::Visits.letter(key))[key]
 
         # The page that a step is done on.
         #
@@ -45,8 +43,10 @@ module YellowTrack
           @openings[[job_id, letter]] ||= rows(job_id)[letter]&.then { |row| Desk::KeptOpening.new(@book, row) }
         end
 
-        def agenda(job_id, letter)
-          @agendas[[job_id, letter]] ||= opening(job_id, letter)&.then { |one| Desk::Agenda.new(one, figures) }
+        # Steps of an opening by their keys; none of one that is not there.
+        def steps(job_id, letter)
+          @steps[[job_id, letter]] ||= (opening(job_id, letter)&.then { |one| Desk::Agenda.new(one, figures).steps } || [])
+            .to_h { |step| [step["key"], step] }
         end
 
         # What a step takes, by the house's rules.
