@@ -23,6 +23,7 @@ module YellowTrack
 
       # Prints them; ends with status 1 where one is not what it has to be.
       def call
+        $stdout.sync = true
         failed = @names.count do |name|
           one = ALL.fetch(name).new
           one.call.each { |line| puts line }
