@@ -90,8 +90,10 @@ module YellowTrack
         (mm / site.grain * parts).round * site.grain / parts
       end
 
-      def given(_bench) = {"the kit" => set.kit.name, "the panel" => @hangs.size, "between its hangers" => @hangs.spacing,
-                           "a turn raises" => "#{set.kit.fetch("adjust.per_turn").to_f} mm"}
+      def given(_bench)
+        {"the kit" => set.kit.name, "the panel" => @hangs.size, "between its hangers" => @hangs.spacing,
+         "a turn raises" => "#{set.kit.fetch("adjust.per_turn").to_f} mm"}
+      end
     end
   end
 end

@@ -86,7 +86,12 @@ module YellowTrack
       def cut_list = @cut_list ||= CutList.new(book, planned)
 
       # @return [Price] what it costs
-      def price = @price ||= bill.price.at(bill.bars.merge(book.prices.all))
+      def price = @price ||= bill.price.at(bill.bars.merge(prices))
+
+      # Prices of the house as they stand, asked once.
+      #
+      # @return [Hash{String => Rational}]
+      def prices = @prices ||= book.prices.all
 
       # @return [Bill] what it is made of
       def bill = @bill ||= Bill.of(self)

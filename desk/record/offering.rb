@@ -90,7 +90,7 @@ module YellowTrack
       #
       # @param share [Shares::Share]
       # @return [Price]
-      def materials(share) = share.materials.at(share.bars.merge(prices))
+      def materials(share) = share.materials.at(share.bars.merge(@job.prices))
 
       # Makes an offer of the price as it stands.
       #
@@ -120,7 +120,7 @@ module YellowTrack
       #
       # @return [CameTo]
       def came_to
-        price = @job.bill.spent.at(book.prices.all.except("visits"))
+        price = @job.bill.spent.at(@job.prices.except("visits"))
         materials = price.materials.sum { |line| line.cost || 0 } + @job.bill.cut
         CameTo.new(materials:, hours: price.labour.values.sum, labour: price.labour_cost, visits: price.trips,
           travel: price.travel_cost, total: materials + price.labour_cost + price.travel_cost)
@@ -208,8 +208,6 @@ module YellowTrack
         job = firm.plan["jobs"].find { |one| one["key"] == key } or return
         {"visits" => firm.plan["visits"].select { |visit| visit["job"] == key }, "end" => job["end"]}
       end
-
-      def prices = book.prices.all
 
       # The lines for the fitter, exact, as text.
       def breakdown

@@ -22,19 +22,18 @@ module YellowTrack
       # @param opening [Opening]
       def initialize(opening)
         @opening = opening
-        @read = opening.opening.to_h["service"] || {}
       end
 
       # Whether it is served.
       def on? = !@opening.document["service"].nil?
 
       # Whether it was handed over again.
-      def closed? = @read["closed"] == true
+      def closed? = read["closed"] == true
 
       # A value as it reads, mm where it is a length.
       #
       # @param key [String] dotted, as in "old.wheel"
-      def [](key) = key.split(".").reduce(@read) { |inner, step| inner && inner[step] }
+      def [](key) = key.split(".").reduce(read) { |inner, step| inner && inner[step] }
 
       # What carries it, as it is told here.
       def family = @opening.kit.manner.key
@@ -132,8 +131,7 @@ module YellowTrack
       #
       # @return [Accessory, nil] nil while nothing is chosen
       def accessory
-        read = self["fit"] || {}
-        Accessory.of(read.merge("printer" => @opening.printer))
+        Accessory.of((self["fit"] || {}).merge("printer" => @opening.printer))
       end
 
       # What comes off the foot, by the gaps found there.
@@ -185,7 +183,7 @@ module YellowTrack
       # What was learnt of other doors.
       #
       # @return [Store::Causes]
-      def learnt = @opening.book.causes(@opening.row)
+      def learnt = @learnt ||= @opening.book.causes(@opening.row)
 
       # Whether the gaps were read as it was left.
       def left_read? = %w[top middle bottom].all? { |place| self["left.#{place}"] } || hung_read?
@@ -205,6 +203,9 @@ module YellowTrack
       def left(place) = self["left.#{place}"] || (@opening.turning.reading.read["gaps"]&.[](place) if @opening.plan)
 
       private
+
+      # What the opening holds of it.
+      def read = @opening.opening.to_h["service"] || {}
 
       # A mend that no file knows: its only step is what it was.
       def by_hand

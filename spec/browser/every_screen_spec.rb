@@ -84,7 +84,10 @@ RSpec.describe "Every screen" do
     expect(session).to have_css(".one-by-one", text: "2 of 13")
     expect(session).to have_css("#survey-widths-middle:focus")
     expect(session).to have_css(".tape.now[data-reading='widths.middle']")
-    9.times { |place| session.click_button("Next") && session.assert_selector(".one-by-one", text: "#{place + 3} of 13") }
+    9.times do |place|
+      session.click_button("Next")
+      session.assert_selector(".one-by-one", text: "#{place + 3} of 13")
+    end
     expect(session).to have_css("[data-facts] .field.now .form-select, [data-facts] .field.now .form-control")
   end
 

@@ -93,12 +93,11 @@ RSpec.describe "A walk over the whole" do
       next if seen[kind]
 
       seen[kind] = true
-      if !Share.takes?(seen.length, 2)
-        ahead.concat(led_to(path, Nokogiri::HTML5(last_response.body).css("a[href]").map { |a| a["href"] })) if there?(path)
-      elsif page_in_window?(path)
-        ahead.concat(led_to(path, session.evaluate_script(Walk::LINKS)))
-        given << yield(path, given.length)
-      end
+      looked_at = Share.takes?(seen.length, 2)
+      next unless looked_at ? page_in_window?(path) : there?(path)
+
+      ahead.concat(led_to(path, looked_at ? session.evaluate_script(Walk::LINKS) : printed_links))
+      given << yield(path, given.length) if looked_at
     end
     given
   end
@@ -141,6 +140,9 @@ RSpec.describe "A walk over the whole" do
     expect(page).to be(false), path if Walk::FILE.match?(path)
     page
   end
+
+  # Links of the page that was asked for alone.
+  def printed_links = Nokogiri::HTML5(last_response.body).css("a[href]").map { |link| link["href"] }
 
   # Paths that a page's links lead to.
   def led_to(path, links)

@@ -42,6 +42,11 @@ RSpec.describe "Lists" do
     expect(jobs.call(1)).to eq jobs.call(10)
   end
 
+  it "ask once for what is due on a crew's day, whatever houses it goes to", :demo do
+    asked = queries { look("/today") }
+    expect([page.css(".leg-site").length, asked.grep(/FROM `dues`/).length]).to eq [2, 1]
+  end
+
   it "work out no plan" do
     many(4)
     book.db[:openings].update(document: Sequel.function(:json_set, :document, "$.survey.widths.top", 1801.25))

@@ -57,6 +57,14 @@ RSpec.describe "Offers" do
     expect { book.db[:offers].update(total: "1") }.to raise_error(Sequel::Error, /never rewritten/)
   end
 
+  it "asks for the prices as often for three openings as for one" do
+    priced
+    asked = -> { Array.new(2) { queries { look("#{path}/price") }.grep(/FROM `prices`/).length }.last }
+    for_one = asked.call
+    2.times { hang }
+    expect(asked.call).to eq for_one
+  end
+
   it "says what is no day or too long, and keeps what was typed" do
     send_form("#{path}/offers", {"valid_until" => "2027-02-30", "note" => "x" * 501})
     expect(last_response.status).to eq 422

@@ -68,7 +68,7 @@ module YellowTrack
         def side(shift) = "#{long(shift.abs)} to the #{shift.negative? ? "closet" : "room"}"
 
         # @return [Mending::Material]
-        def material = service.material
+        def material = @material ||= service.material
 
         # What a wheel of that load should be made of.
         def material_says = Mending::Material::SAYS[material.advice]

@@ -14,6 +14,7 @@ module YellowTrack
           @state = wanted || @states.find { |one| !one.done? } || @states.last
           @question = practising.question(@state.asked)
           @typed_parts = typed || @state.answers.last&.typed || {}
+          @marks = marks_of_last if done? && !fault # of its parts, once it is over
         end
 
         # Where the answer is sent.
@@ -30,9 +31,6 @@ module YellowTrack
 
         # What was played of it so far.
         def steps = @state.steps
-
-        # Marks of its parts, once it is over; nil before.
-        def marks = (done? && !fault) ? marks_of_last : nil
 
         # What the first try has likely gone wrong in, where it is known: named before the second.
         #

@@ -14,17 +14,16 @@ module YellowTrack
         # A step of it: key; says, what it is; from; ended, ISO or nil; path, where it stands, nil where nowhere.
         Step = Struct.new(:key, :says, :from, :ended, :path, :minutes, :hands, keyword_init: true)
 
-        # @return [String, nil] its date, ISO; nil where the crew has no day left
-        attr_reader :on
-
         # @param crew [String] its key
         # @param shown [Desk::FirmBoard::Shown] the kept board
         # @param openings [Openings]
         # @param today [String] ISO
         def initialize(crew, shown, openings, today:)
-          @crew, @shown, @openings = crew, shown, openings
-          @on = days.find { |day| day["date"] >= today }&.fetch("date")
+          @crew, @shown, @openings, @today = crew, shown, openings, today
         end
+
+        # @return [String, nil] its date, ISO; nil where the crew has no day left
+        def on = days.find { |day| day["date"] >= @today }&.fetch("date")
 
         # The day in its parts.
         #
@@ -34,11 +33,21 @@ module YellowTrack
             .map { |legs| part(legs) }
         end
 
-        # The crew's visit after a day.
+        # The crew's visit after it; after today where it has no day left.
         #
-        # @param date [String] ISO
         # @return [Desk::FirmBoard::Shown::Visit, nil]
-        def following(date) = visits.select { |one| one.date > date }.min_by(&:leave)
+        def following = visits.select { |one| one.date > (on || @today) }.min_by(&:leave)
+
+        # What that visit wants ordered, and nobody has.
+        #
+        # @return [Array<String>] letters of its openings
+        def to_order
+          visit = following or return []
+          visit.visit["steps"].map { |key| YellowTrack::Visits.letter(key) }.uniq.select do |letter|
+            order = @openings.step(visit.job_id, "#{letter}-order")
+            order && order["ended"].nil?
+          end
+        end
 
         private
 
@@ -52,7 +61,8 @@ module YellowTrack
           first = legs.first
           id = first["job"] && @shown.id(first["job"])
           work = (first["is"] == "road") ? [] : legs.map { |leg| step(leg) }
-          visit = visits.find { |one| one.date == on && one.job_id == id } if first["is"] == "site"
+          date = on
+          visit = visits.find { |one| one.date == date && one.job_id == id } if first["is"] == "site"
           Part.new(is: first["is"], from: first["from"], to: legs.last["to"], steps: work, job_id: id, visit:)
         end
 

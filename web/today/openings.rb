@@ -45,8 +45,10 @@ module YellowTrack
 
         # Steps of an opening by their keys; none of one that is not there.
         def steps(job_id, letter)
-          @steps[[job_id, letter]] ||= (opening(job_id, letter)&.then { |one| Desk::Agenda.new(one, figures).steps } || [])
-            .to_h { |step| [step["key"], step] }
+          @steps[[job_id, letter]] ||= begin
+            one = opening(job_id, letter)
+            (one ? Desk::Agenda.new(one, figures).steps : []).to_h { |step| [step["key"], step] }
+          end
         end
 
         # What a step takes, by the house's rules.

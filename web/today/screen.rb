@@ -15,9 +15,9 @@ module YellowTrack
         # @param now [Time]
         def initialize(book, crew:, now: Time.now, **rest)
           super(book, **rest)
-          @crew, @now, @openings, @houses = crew, now, Openings.new(book), Houses.new(book)
+          @crew, @now, @houses = crew, now, Houses.new(book)
           shown = Desk::FirmBoard::Shown.new(book, book.boards.last.plan, firm: Desk::FirmBoard.new(book))
-          @day = Day.new(crew.key, shown, @openings, today:)
+          @day = Day.new(crew.key, shown, Openings.new(book), today:)
         end
 
         # The crew whose day it is.
@@ -25,8 +25,8 @@ module YellowTrack
 
         # A job by its number, whom it is for, where that is, and links that lead there.
         def_delegators :@houses, :job_of, :customer, :address, :map_link, :telephone_link
-        # The day's date, ISO, nil for none; and its parts.
-        def_delegators :@day, :on, :parts
+        # The day's date, ISO, nil for none; its parts; the visit after it, nil for none.
+        def_delegators :@day, :on, :parts, :following
 
         # The template that it is drawn with.
         def template = "today/page"
@@ -50,27 +50,18 @@ module YellowTrack
         #
         # @return [Hash, nil]
         def load(visit)
-          due = book.dues.of("visit", from: on, until_day: on).find { |one|
+          due = dues.find { |one|
             one.job_id == visit.job_id && one.day == visit.date && (one.says["steps"] & visit.visit["steps"]).any?
           }
           due&.says&.fetch("load")
         end
 
-        # The visit after this day's.
-        #
-        # @return [Desk::FirmBoard::Shown::Visit, nil]
-        def following = @day.following(on || today)
-
         # What the next visit wants ordered, and nobody has: the job's number and the letters.
         #
         # @return [Array<Array(Integer, String)>]
         def to_order
-          visit = following or return []
-          open = visit.visit["steps"].map { |key| YellowTrack::Visits.letter(key) }.uniq.select { |letter|
-            order = @openings.step(visit.job_id, "#{letter}-order")
-            order && order["ended"].nil?
-          }
-          open.any? ? [[visit.job_id, open.join(", ")]] : []
+          open = @day.to_order
+          open.any? ? [[following.job_id, open.join(", ")]] : []
         end
 
         # A moment's time of the day: "7:30".
@@ -88,6 +79,9 @@ module YellowTrack
         end
 
         private
+
+        # Asked once for all houses of the day.
+        def dues = @dues ||= book.dues.of("visit", from: on, until_day: on)
 
         def today = @now.to_date.iso8601
 

@@ -131,8 +131,8 @@ module YellowTrack
       def raise_jack(top, bottom)
         drop = @work.sum("adjust.drop", "Lead stile drops by the slides", HungPair::TILT, top:, bottom:, **@pair.size,
           why: "The pair leans with its slides.")
-        @work.sum("adjust.jack", "Jack", "least(pivot, lead + drop) − top gap", pivot: gap("hp"), lead: gap("hl"), drop:,
-          top_gap: @pair.hanging.top_gap, why: "Brings the smaller gap under the head to the kit's.")
+        @work.sum("adjust.jack", "Jack", "least(pivot, lead + drop) − top gap", pivot: gap("hp"), lead: gap("hl"),
+          drop:, top_gap: @pair.hanging.top_gap, why: "Brings the smaller gap under the head to the kit's.")
       end
     end
   end

@@ -87,8 +87,8 @@ module YellowTrack
         #
         # @return [Hash]
         def to_h
-          {"away" => list("away"), "off" => @tried.off, "open" => @tried.open, "put" => @tried.put, "shut" => list("shut"),
-           "by" => @tried.by.to_h { |job, text| [job.to_s, text.to_s] },
+          {"away" => list("away"), "off" => @tried.off, "open" => @tried.open, "put" => @tried.put,
+           "shut" => list("shut"), "by" => @tried.by.to_h { |job, text| [job.to_s, text.to_s] },
            "only" => @tried.only.transform_keys(&:to_s)}.reject { |_, value| value.empty? }
         end
 
@@ -114,7 +114,7 @@ module YellowTrack
             *@tried.off.map { |text| "nobody works on #{Changes.day_told(text)}" },
             *@tried.open.map { |text| "#{Changes.day_told(text)} is a day like others" },
             *@tried.shut.map { |job, text| "#{jobs[job]} shut on #{Changes.day_told(text)}" },
-            *@tried.by.map { |job, text| "#{jobs[job]} #{text ? "promised for #{Changes.day_told(text)}" : "not promised"}" },
+            *@tried.by.map { |job, text| "#{jobs[job]} #{promise_told(text)}" },
             *@tried.only.map { |job, crew| "#{jobs[job]} for #{crews[crew] || "any crew"}" }, *put_told(board)]
         end
 
@@ -136,6 +136,8 @@ module YellowTrack
         end
 
         private
+
+        def promise_told(text) = text ? "promised for #{Changes.day_told(text)}" : "not promised"
 
         # Steps that are put on a day, those of a house and a day together.
         def put_told(board)
