@@ -48,7 +48,7 @@ module YellowTrack
         asked = 0
         watch = Object.new
         %i[info debug warn error].each do |level|
-          watch.define_singleton_method(level) { |sql| asked += 1 if sql.match?(/SELECT/) }
+          watch.define_singleton_method(level) { |sql| asked += 1 if sql.match?(/\) (SELECT|EXECUTE)\b/) }
         end
         book.db.loggers << watch
         yield

@@ -118,12 +118,12 @@ module Site
       {"key" => key, "value" => value, "seen" => seen, "stage" => stage, **rest.transform_keys(&:to_s)}, htmx: true)
   end
 
-  # What the block asks the database.
+  # What the block asks the database; what is prepared counts each time that it is asked.
   def queries
     asked = []
     watch = Object.new
     %i[info debug warn error].each do |level|
-      watch.define_singleton_method(level) { |sql| asked << sql if sql.include?("SELECT") }
+      watch.define_singleton_method(level) { |sql| asked << sql if sql.match?(/\) (SELECT|EXECUTE)\b/) }
     end
     book.db.loggers << watch
     yield

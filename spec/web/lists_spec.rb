@@ -44,7 +44,7 @@ RSpec.describe "Lists" do
 
   it "ask once for what is due on a crew's day, whatever houses it goes to", :demo do
     asked = queries { look("/today") }
-    expect([page.css(".leg-site").length, asked.grep(/FROM `dues`/).length]).to eq [2, 1]
+    expect([page.css(".leg-site").length, asked.grep(/EXECUTE dues_/).length]).to eq [2, 1]
   end
 
   it "work out no plan" do

@@ -40,7 +40,7 @@ module YellowTrack
         def rows(job_id) = @rows[job_id] ||= @book.openings.of(job_id).to_h { |row| [row.letter, row] }
 
         def opening(job_id, letter)
-          @openings[[job_id, letter]] ||= rows(job_id)[letter]&.then { |row| Desk::KeptOpening.new(@book, row) }
+          @openings[[job_id, letter]] ||= rows(job_id)[letter]&.then { |row| Desk::KeptOpening.new(@book, row, rules:) }
         end
 
         # Steps of an opening by their keys; none of one that is not there.
@@ -52,7 +52,9 @@ module YellowTrack
         end
 
         # What a step takes, by the house's rules.
-        def figures = @figures ||= Files::StepTimes.figures(@book.house_rules.all)
+        def figures = Files::StepTimes.figures(rules)
+
+        def rules = @rules ||= @book.house_rules.all
       end
     end
   end
