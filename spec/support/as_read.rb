@@ -2,6 +2,7 @@
 
 require "digest"
 require "nokogiri"
+require "tmpdir"
 
 # A page as somebody reads it, in lines of text: its words, where each link and button leads, what stands in each
 # field, and a mark of each drawing and of the whole markup, which moves with anything that is not told in words.
@@ -15,6 +16,7 @@ require "nokogiri"
 #   drawing "Set in its opening": 77ac01d3e9
 class AsRead
   FOLDER = "#{__dir__}/../as_read".freeze
+  FOLDERS = %r{#{Regexp.escape(Dir.tmpdir)}/d\d{8}-\d+-\w+} # of examples
   LEFT_OUT = %w[script style template head].freeze
   LINES = %w[p div li tr h1 h2 h3 h4 form details summary section header footer nav main dl dt table fieldset legend
     figure label article aside ul ol button].freeze
@@ -35,6 +37,20 @@ class AsRead
       File.exist?(file) ? File.read(file) : ""
     end
 
+    # What is not as its record has it, a line each: marks in the order that they are kept in.
+    #
+    # @param name [String] of the record
+    # @param marks [Array<Array(String, String)>] what was looked at and its mark; nil for what no mark was made of now
+    # @return [Array<String>]
+    def unlike(name, marks)
+      told = marks.map { |what, mark| "#{what}: #{mark}\n" }
+      before = kept(name, told.join).lines
+      return ["#{told.length} in place of #{before.length}", *(told - before).first(5)] if told.length != before.length
+
+      told.zip(before, marks)
+        .filter_map { |line, was, (_, mark)| line unless mark ? line == was : was.start_with?(line.chomp) }
+    end
+
     # @return [String] that moves with anything in the text
     def mark(text) = Digest::SHA256.hexdigest(text)[0, 10]
 
@@ -51,7 +67,7 @@ class AsRead
     # Without what is another each time a page is sent.
     def lasting(markup)
       markup.gsub(/(name="(?:authenticity_token|once)" value=|"X-CSRF-Token": )"[^"]*"/, '\1""')
-        .gsub(/(authenticity_token|pass)=[\w%.-]+/, '\1=').gsub(/\?v=\w+/, "").gsub(%r{/\S*/d\d{8}-\d+-\w+}, "")
+        .gsub(/(authenticity_token|pass)=[\w%.-]+/, '\1=').gsub(/\?v=\w+/, "").gsub(FOLDERS, "")
     end
   end
 

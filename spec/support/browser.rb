@@ -57,7 +57,7 @@ module Browser
     Capybara.server_host = "127.0.0.1"
     Capybara.default_driver = :chromium
     Capybara.default_max_wait_time = 15 # seconds: on a machine that is lent to others too
-    Capybara.default_retry_interval = 0.15 # asking every 10 ms is most of the work, where a page takes a second
+    Capybara.default_retry_interval = 0.25 # asking every 10 ms is most of the work, where a page takes a second
   end
 
   def options

@@ -58,6 +58,7 @@ RSpec.describe "A whole page", :demo do
       *document.css("a").select { |one| one["href"].to_s.empty? }.map { |one| "goes nowhere: #{one.text}" }]
   end
 
+  # What is told word by word goes from the document.
   define_method(:slips_of) do |document|
     document.css("script, style, pre, textarea").remove
     document.css("body *").flat_map { |one|
@@ -76,7 +77,8 @@ RSpec.describe "A whole page", :demo do
     faults = paths.to_h do |path|
       look(path)
       expect(last_response.status).to eq(200), path
-      [path, faults_of(page) + slips_of(page) + other_lines(path)]
+      document = page
+      [path, faults_of(document) + slips_of(document) + other_lines(path)]
     end
     expect(faults.reject { |_, list| list.empty? }.first(5)).to eq []
     expect(faults.keys.map { |path| AsRead.name(path) }).to match_array Dir.children(AsRead::FOLDER).grep(/txt/)
