@@ -31,12 +31,34 @@ RSpec.describe "Without a network, in the browser" do
 
   def now(key) = book.openings.find(row.id).document[key]
 
-  it "measures, ticks, reads gaps and remarks with nothing to reach, and sends all in order once it is back" do
+  # A reading is typed with nothing to reach.
+  def typed_away
     network.cut
     session.visit("/openings/#{row.id}/measure")
     type("survey-depth", "131")
-    expect(session).to have_css("#along-bar", text: /1 not sent yet, since \d\d:\d\d\. Numbers and drawings .* wait/)
     expect(session).to have_css("#field-survey-depth.queued")
+  end
+
+  def pictured
+    Tempfile.create(["foot", ".png"]) do |file|
+      system("convert", "-size", "8x6", "xc:gray", file.path)
+      session.attach_file("picture", file.path)
+      session.find("form[action*='/pictures'] button").click
+      expect(session).to have_css("#along-bar", text: "6 not sent yet")
+    end
+  end
+
+  def handed_over
+    session.visit("/openings/#{row.id}/hand-over")
+    session.fill_in("Name, for the house", with: "The house")
+    session.fill_in("reason", with: "The floor is not laid.") if session.has_field?("reason", wait: 0)
+    session.click_button("Hand it over")
+    expect(session).to have_css("#along-bar", text: "7 not sent yet")
+  end
+
+  it "measures, ticks, reads gaps, remarks, pictures and hands over with nothing to reach, and sends each once in order" do
+    typed_away
+    expect(session).to have_css("#along-bar", text: /1 not sent yet, since \d\d:\d\d\. Numbers and drawings .* wait/)
     type("survey-depth", "132")
     session.visit("/openings/#{row.id}/hang")
     session.find("button[aria-label='Done: Run every panel from end to end']").click
@@ -48,40 +70,20 @@ RSpec.describe "Without a network, in the browser" do
     session.fill_in("text", with: "Soft at the foot.")
     session.find("#adding button", text: "Write it down", match: :first).click
     expect(session).to have_css("#adding", text: "Soft at the foot. (not sent yet)")
+    pictured
+    handed_over
     expect(now("survey.depth")).not_to eq "132"
     session.visit("/openings/#{row.id}/measure")
     expect(session.find_field("survey-depth").value).to eq "132"
     network.back
     expect(session).to have_css("#along-bar", visible: :hidden, wait: 15)
-    entries = book.log.of(row.id).last(5)
-    expect(entries.map(&:kind)).to eq %w[reading reading step reading remark]
+    entries = book.log.of(row.id).last(7)
+    expect(entries.map(&:kind)).to eq %w[reading reading step reading remark picture hand-over]
     expect([now("survey.depth"), entries.map(&:who).uniq]).to eq ["132", ["Runa"]]
   end
 
-  it "shows what is here where a page is not, and lets everything go with sign-out, once it is told what is lost" do
-    network.cut
-    session.visit("/openings/9/measure")
-    expect(session).to have_css("[data-along-jobs]", text: "Osier Weir, as of")
-    session.visit("/openings/#{row.id}/measure")
-    type("survey-depth", "131")
-    expect(session).to have_css("#field-survey-depth.queued")
-    allow(book.sent).to receive(:once).and_raise(Sequel::DatabaseError)
-    network.back
-    session.visit("/account")
-    session.dismiss_confirm(/1 not sent yet would be lost/) { session.click_button("Sign out") }
-    session.accept_confirm(/1 not sent yet would be lost/) { session.click_button("Sign out") }
-    expect(session).to have_css("h1", text: "Sign in")
-    kept = "caches.keys().then(async (keys) => arguments[0]([keys, (await indexedDB.databases()).map((one) => " \
-      "one.name), (await navigator.serviceWorker.getRegistrations()).length]))"
-    names, _, workers = session.evaluate_async_script(kept)
-    expect([names, workers]).to eq [[], 0]
-  end
-
   it "tells a quarrel in the field that has the focus too, and brings it to a page where one press decides" do
-    network.cut
-    session.visit("/openings/#{row.id}/measure")
-    type("survey-depth", "131")
-    expect(session).to have_css("#field-survey-depth.queued")
+    typed_away
     book.openings.change(row.id, "survey.depth", "125", seen: nil, who: "Odo")
     session.find_field("survey-depth").click
     network.back
@@ -97,16 +99,14 @@ RSpec.describe "Without a network, in the browser" do
     expect(session).to have_no_css(".quarrel")
   end
 
-  it "clears nothing where the server does not answer a sign-out, and answers in a sentence for what is not here" do
-    network.cut
-    session.visit("/openings/#{row.id}/measure")
-    type("survey-depth", "131")
-    expect(session).to have_css("#field-survey-depth.queued")
+  it "shows what is here where a page is not, in a sentence, and clears nothing where no sign-out is answered" do
+    typed_away
+    session.visit("/openings/9/measure")
+    expect(session).to have_css("[role=alert]", text: "This page is not on this device, and the server does not answer")
+    expect(session).to have_css("[data-along-jobs]", text: "Osier Weir, as of")
+    expect(session).to have_css("[data-along-waiting]", text: "survey.depth 131: not sent yet")
     out = "fetch('/account/sign-out', {method: 'POST'}).then(() => arguments[0]('sent'), () => arguments[0]('away'))"
     expect(session.evaluate_async_script(out)).to eq "away"
-    session.visit("/account")
-    expect(session).to have_css("[role=alert]", text: "This page is not on this device, and the server does not answer")
-    expect(session).to have_css("[data-along-waiting]", text: "survey.depth 131: not sent yet")
     allow(book.sent).to receive(:once).and_raise(Sequel::DatabaseError)
     network.back
     session.visit("/account")
@@ -116,17 +116,24 @@ RSpec.describe "Without a network, in the browser" do
     expect(session).to have_css("#away", text: "you are still signed in, and nothing went from this device")
     session.visit("/along")
     expect(session).to have_css("[data-along-waiting]", text: "survey.depth 131: not sent yet")
-    allow(book.sent).to receive(:once).and_call_original
     network.back
-    expect(session).to have_css("#along-bar", visible: :hidden, wait: 20)
-    expect(now("survey.depth")).to eq "131"
+    lets_go
+  end
+
+  # Everything goes with sign-out, once it is told what is lost.
+  def lets_go
+    session.visit("/account")
+    session.dismiss_confirm(/1 not sent yet would be lost/) { session.click_button("Sign out") }
+    session.accept_confirm(/1 not sent yet would be lost/) { session.click_button("Sign out") }
+    expect(session).to have_css("h1", text: "Sign in")
+    kept = "caches.keys().then(async (keys) => arguments[0]([keys, (await indexedDB.databases()).map((one) => " \
+      "one.name), (await navigator.serviceWorker.getRegistrations()).length]))"
+    names, _, workers = session.evaluate_async_script(kept)
+    expect([names, workers, now("survey.depth")]).to match [[], 0, not_eq("131")]
   end
 
   it "keeps what another wrote for him: it is neither shown nor sent nor cleared by whoever signs in" do
-    network.cut
-    session.visit("/openings/#{row.id}/measure")
-    type("survey-depth", "131")
-    expect(session).to have_css("#field-survey-depth.queued")
+    typed_away
     Browser.app = YellowTrack::Web::App.on(book, secret: "c" * 64, by_itself: "Odo")
     network.back
     session.visit("/")
@@ -138,25 +145,5 @@ RSpec.describe "Without a network, in the browser" do
     session.visit("/")
     Timeout.timeout(20) { sleep 0.2 until now("survey.depth") == "131" }
     expect(book.log.of(row.id).last.who).to eq "Runa"
-  end
-
-  it "keeps a picture, a turn and a signature in their order, and sends each once" do
-    network.cut
-    session.visit("/openings/#{row.id}/log")
-    Tempfile.create(["foot", ".png"]) do |file|
-      system("convert", "-size", "8x6", "xc:gray", file.path)
-      session.attach_file("picture", file.path)
-      session.find("form[action*='/pictures'] button").click
-      expect(session).to have_css("#along-bar", text: "1 not sent yet")
-    end
-    session.visit("/openings/#{row.id}/hand-over")
-    session.fill_in("Name, for the house", with: "The house")
-    session.fill_in("reason", with: "The floor is not laid.") if session.has_field?("reason", wait: 0)
-    session.click_button("Hand it over")
-    expect(session).to have_css("#along-bar", text: "2 not sent yet")
-    network.back
-    expect(session).to have_css("#along-bar", visible: :hidden, wait: 20)
-    kinds = book.log.of(row.id).last(2).map(&:kind)
-    expect(kinds).to eq %w[picture hand-over]
   end
 end
