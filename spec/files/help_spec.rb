@@ -10,7 +10,7 @@ RSpec.describe "Commands" do
 
   def run(*words) = Open3.capture3(*words, chdir: YellowTrack::ROOT, stdin_data: "")
 
-  Share.of(commands, 3).each do |name|
+  Share.of(commands, 6).each do |name|
     it "bin/#{name} --help says what it does, what it takes, and an example" do
       said, wrong, status = run("bin/#{name}", "--help")
       expect([wrong, status.exitstatus]).to eq ["", 0]
@@ -19,7 +19,7 @@ RSpec.describe "Commands" do
     end
   end
 
-  Share.of(commands - %w[test], 3).each do |name|
+  Share.of(commands - %w[test], 6).each do |name|
     it "bin/#{name} refuses a word that it does not know, in a sentence" do
       said, wrong, status = run("bin/#{name}", "--nonsense")
       expect([said, status.exitstatus]).to eq ["", 2]

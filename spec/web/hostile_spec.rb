@@ -173,7 +173,7 @@ RSpec.describe "Whatever comes to the door" do
   def some(all, part, place) = Share.of(all, part, place)
 
   # What a form is told that reads a name; one that reads nothing is told a few.
-  def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 40, place)
+  def told(place, names = nil) = (names == %w[x]) ? texts.values_at(0, 1, 3, -1) : some(texts, 80, place)
 
   it "answers texts in every form, and still shows the opening" do
     turned_away = []
@@ -213,8 +213,8 @@ RSpec.describe "Whatever comes to the door" do
 
   it "answers a value of a wrong shape in every form" do
     posts(row.id, row.job_id).each_with_index do |(path, names), place|
-      some(shapes, 8, place).each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
-      some(names, 4, place).each { |name| send_body(path, "#{name}[a]=b") }
+      some(shapes, 16, place).each { |shape| send_body(path, names.map { |name| shape.gsub("%s", name) }.join("&")) }
+      some(names, 8, place).each { |name| send_body(path, "#{name}[a]=b") }
     end
     still_shown
   end
@@ -223,7 +223,7 @@ RSpec.describe "Whatever comes to the door" do
     keys = [*YellowTrack::Desk::Fields::KNOWN.keys, "survey.floor.new", "survey.floor.i0", "survey.bays.new",
       "hung.B.gaps.top", "hung.B.at.left", "hung.meet.top"]
     keys.each_with_index do |key, place|
-      some(texts, 60, place).each_with_index do |text, turn|
+      some(texts, 120, place).each_with_index do |text, turn|
         value = (turn + place).even? ? "value[]=#{text}&value[]=#{text}" : "value=#{text}"
         send_body("/openings/#{row.id}/values", "key=#{key}&stage=size&seen=999999&#{value}")
       end
@@ -235,7 +235,7 @@ RSpec.describe "Whatever comes to the door" do
   it "answers texts in every address" do
     reached = gets(row.id, row.job_id).each_with_index.map do |path, place|
       short = texts.select { |text| text.length < 100 }
-      some(short, 60, place).map.with_index do |text, turn|
+      some(short, 90, place).map.with_index do |text, turn|
         asked(path, queried[(turn + place / 8) % 2].map { |name| "#{name}=#{text}" }.join("&"))
         last_response.status
       end

@@ -219,9 +219,11 @@ RSpec.describe "Who may what" do
     it "lets #{role || "nobody"} into what the table says, and into nothing else" do
       as(role)
       @token ||= "none"
-      table.each do |verb, path, may|
+      table.each_with_index do |(verb, path, may), place|
         YellowTrack::Web::Rates.lay
         expected = ("f#{may}".include?(letter) && :in) || (role ? :kept : :away)
+        next if expected == :in && !Share.takes?(place, 2) # the page is made, which takes its time
+
         expect([verb, path, outcome(verb, path)]).to eq [verb, path, expected]
       end
     end
