@@ -25,14 +25,7 @@ module YellowTrack
 
         def under_way = [@job.row]
 
-        def lots
-          @lots ||= begin
-            open = 0
-            agendas = @job.one_by_one { false }.map { |one| Agenda.new(one, @job.figures) }
-              .take_while { |agenda| open < MOST && (open += agenda.open_count) }.to_a
-            agendas.empty? ? [] : [[@job, agendas.to_h { |agenda| [agenda.letter, agenda] }]]
-          end
-        end
+        def lots = @lots ||= Lots.new([@job]) { false }
       end
     end
   end
