@@ -73,6 +73,26 @@ RSpec.describe "Every screen" do
     expect(session.evaluate_script("window.reached.size")).to be >= all
   end
 
+  # Each stands in the window already, where the bar of what is next lies over it.
+  hidden_in_focus = <<~JS
+    [...document.querySelectorAll("#work :is(a[href], button, select, summary, input:not([type=hidden]))")]
+      .filter((one) => one.checkVisibility() && !one.closest(".next, [hidden]")).filter((one) => {
+        scrollTo(0, scrollY + one.getBoundingClientRect().bottom - innerHeight + 4)
+        document.activeElement.blur()
+        one.focus()
+        return one.getBoundingClientRect().bottom > document.querySelector(".next").getBoundingClientRect().top
+      }).map((one) => one.outerHTML.slice(0, 80))
+  JS
+
+  it "shows above the bar of what is next whatever has the keyboard" do
+    [Browser::DESK, Browser::PHONE].product(["/visits", "/openings/#{opening("B", "Osier Weir").id}/hang"])
+      .each do |window, path|
+        Browser.size(session, window)
+        session.visit(path)
+        expect([path, window, session.evaluate_script(hidden_in_focus)]).to eq [path, window, []]
+      end
+  end
+
   it "takes one reading at a time on a phone, the tape line shown" do
     Browser.size(session, Browser::PHONE, mobile: true)
     session.visit("/openings/#{opening("B", "Osier Weir").id}/measure")
