@@ -22,10 +22,11 @@ module YellowTrack
       attr_reader :changes
 
       # What it is planned of, what of it is put where, and the plan.
-      def_delegators :lots, :jobs, :agendas, :ids, :names, :alone
+      def_delegators :lots, :jobs, :agendas, :ids, :name, :alone
       def_delegators :placing, :steps
       def_delegators :look, :file, :board, :plan
       def_delegator :look, :better, :look_longer
+      def_delegator :look, :longer?, :looked_longer?
 
       # @param book [Store::Book]
       # @param changes [Changes] that are tried and not kept yet
@@ -95,9 +96,6 @@ module YellowTrack
       #
       # @return [Array<Store::ToldVisits::Told>]
       def told = @told ||= book.told_visits.all(from: start.iso8601).select { |one| ids.value?(one.job_id) }
-
-      # Whether it is the plan of a longer look.
-      def looked_longer? = @longer && look.longer?
 
       # Whether a longer look may find a better one.
       def longer? = faults.empty? && look.open?

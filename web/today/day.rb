@@ -19,24 +19,24 @@ module YellowTrack
         # @param openings [Openings]
         # @param today [String] ISO
         def initialize(crew, shown, openings, today:)
-          @crew, @shown, @openings, @today = crew, shown, openings, today
+          @crew, @shown, @openings = crew, shown, openings
+          @day = shown.plan["days"].find { |day| day["crew"] == crew && day["date"] >= today }
         end
 
         # @return [String, nil] its date, ISO; nil where the crew has no day left
-        def on = days.find { |day| day["date"] >= @today }&.fetch("date")
+        def on = @day&.fetch("date")
 
         # The day in its parts.
         #
         # @return [Array<Part>]
         def parts
-          @parts ||= days.find { |day| day["date"] == on }["legs"].slice_when { |one, other| apart?(one, other) }
-            .map { |legs| part(legs) }
+          @parts ||= @day["legs"].slice_when { |one, other| apart?(one, other) }.map { |legs| part(legs) }
         end
 
-        # The crew's visit after it; after today where it has no day left.
+        # The crew's visit after it.
         #
         # @return [Desk::FirmBoard::Shown::Visit, nil]
-        def following = visits.select { |one| one.date > (on || @today) }.min_by(&:leave)
+        def following = (visits.select { |one| one.date > on }.min_by(&:leave) if @day)
 
         # What that visit wants ordered, and nobody has.
         #
@@ -51,8 +51,6 @@ module YellowTrack
 
         private
 
-        def days = @shown.plan["days"].select { |day| day["crew"] == @crew }
-
         def visits = @shown.visits.select { |one| one.visit["crew"] == @crew }
 
         def apart?(one, other) = one["is"] != other["is"] || (one["is"] == "site" && one["job"] != other["job"])
@@ -61,8 +59,7 @@ module YellowTrack
           first = legs.first
           id = first["job"] && @shown.id(first["job"])
           work = (first["is"] == "road") ? [] : legs.map { |leg| step(leg) }
-          date = on
-          visit = visits.find { |one| one.date == date && one.job_id == id } if first["is"] == "site"
+          visit = visits.find { |one| one.date == on && one.job_id == id } if first["is"] == "site"
           Part.new(is: first["is"], from: first["from"], to: legs.last["to"], steps: work, job_id: id, visit:)
         end
 

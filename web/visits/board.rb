@@ -35,7 +35,7 @@ module YellowTrack
         # A fault, named by its step.
         def says_of(fault)
           key, step = fault.key.to_s.match(/\Ajobs\.(.+?)\.steps\.([A-Z]{1,3}-[a-z0-9-]+)/)&.captures
-          key ? "#{firm.names[key]}, #{step}: #{fault.words}" : fault.words
+          key ? "#{firm.name(key)}, #{step}: #{fault.words}" : fault.words
         end
 
         # The board that is kept; nil for none.

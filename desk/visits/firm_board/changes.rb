@@ -144,7 +144,7 @@ module YellowTrack
           @tried.put.group_by { |step, text| [step.split(":").first, text] }.map do |(job, text), list|
             keys = board.words(job, list.map { |step, _| step.split(":").last }).join(", ")
             where = text.empty? ? "wherever they fit" : "put on #{Changes.day_told(text)}"
-            "#{board.names[job] || job}: #{keys} #{where}"
+            "#{board.name(job) || job}: #{keys} #{where}"
           end
         end
 

@@ -26,9 +26,6 @@ module YellowTrack
         # @return [Hash{String => Integer}] what calendars know a job by, to its number
         def ids = @ids ||= jobs.to_h { |job| [job.visiting.short_name, job.id] }
 
-        # Names of the jobs, by what calendars know them by.
-        def names = jobs.to_h { |job| [job.visiting.short_name, job.name] }
-
         # Those whose own plan was kept before any board had them.
         #
         # @return [Array<Job>]
@@ -37,6 +34,10 @@ module YellowTrack
         # @param key [String] what calendars know it by
         # @return [Job, nil]
         def job(key) = jobs.find { |one| one.visiting.short_name == key }
+
+        # @param key [String] what calendars know it by
+        # @return [String, nil] what a job is called
+        def name(key) = job(key)&.name
 
         private
 
