@@ -26,8 +26,7 @@ RSpec.shared_context "with the demo in the browser" do
   attr_reader :session, :book
 
   before do
-    stub_const("YellowTrack::Desk::FirmBoard::LONGER", 0.2) # seconds that a longer look takes
-    stub_const("YellowTrack::Visits::PATIENCE", 0.2)
+    Site.hurried(self)
     Browser.front(session)
     Browser.size(session, Browser::DESK)
   end

@@ -21,10 +21,7 @@ module Site
 
   def self.included(group)
     group.include Rack::Test::Methods
-    group.before do # seconds that a longer look takes
-      stub_const("YellowTrack::Desk::FirmBoard::LONGER", 0.2)
-      stub_const("YellowTrack::Visits::PATIENCE", 0.2)
-    end
+    group.before { Site.hurried(self) }
     group.around do |example|
       Dir.mktmpdir do |folder|
         @book = Site.book("#{folder}/book.sqlite3", demo: example.metadata[:demo])
@@ -37,6 +34,15 @@ module Site
         @book.close
       end
     end
+  end
+
+  # Plans of visits are looked for a few seconds, and nothing that examples ask of them is found by the last of these.
+  HURRIED = {"Desk::FirmBoard::FIRST" => 0.05, "Desk::FirmBoard::LONGER" => 0.2, "Desk::JobVisits::FIRST" => 0.05,
+             "Visits::PATIENCE" => 0.2}.freeze
+
+  # Has an example's pages wait less for plans.
+  def self.hurried(example)
+    HURRIED.each { |name, seconds| example.stub_const("YellowTrack::#{name}", seconds) }
   end
 
   # A book with its one fitter; what is tagged `:demo` has the demo's jobs in it.
