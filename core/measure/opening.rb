@@ -4,20 +4,23 @@ module YellowTrack
   # One opening: its survey, and the set chosen for it with the choices that
   # differ from the kit's (handbook 9, "The opening file").
   class Opening
-    attr_reader :name, :units, :grain, :survey, :kit
+    attr_reader :grain, :survey, :kit
 
     # @param document [Hash] an opening file as Schema read it
     # @param kit [Kit]
     def initialize(document, kit)
       @document = document
-      @name = document["name"] || ""
-      @units = (document["units"] || "mm").to_sym
-      @grain = document["grain"] || Length::GRAIN.fetch(@units)
+      @grain = document["grain"] || Length::GRAIN.fetch(units)
       @survey = Survey.new(document["survey"])
-      @choices = document["set"]
       @kit = kit
       freeze
     end
+
+    # @return [String] "" where it has none
+    def name = @document["name"] || ""
+
+    # @return [Symbol] :mm or :in, that it is measured in
+    def units = (@document["units"] || "mm").to_sym
 
     # The whole opening file, typed.
     def to_h = @document
@@ -31,7 +34,7 @@ module YellowTrack
     def hash = [Opening, to_h].hash
 
     # @return [String, nil] nil while nothing is chosen
-    def family = @choices["family"]
+    def family = choices["family"]
 
     # A choice of the fitter's.
     #
@@ -39,7 +42,7 @@ module YellowTrack
     # @return [Object, nil] nil where he left it to the kit
     def [](key)
       first, second = Dotted.steps(key)
-      value = @choices[first]
+      value = choices[first]
       second ? value && value[second] : value
     end
 
@@ -74,5 +77,9 @@ module YellowTrack
 
     # Writes lengths that are cut, to the opening's own grain.
     def cut_printer = Length::Printer.cut(units, grain)
+
+    private
+
+    def choices = @document["set"]
   end
 end

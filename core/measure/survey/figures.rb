@@ -32,6 +32,7 @@ module YellowTrack
       def_delegator :heads, :low, :head_low
       def_delegator :heads, :high, :head_high
       def_delegator :heads, :at, :head
+      def_delegators :@shape, :bow, :height_spread, :sag
 
       # @param survey [Survey] complete
       # @param closure [Closure] of it
@@ -39,57 +40,17 @@ module YellowTrack
       # @param standing [Rational] covering to come that counts in the heights: all
       #   of it, or none where it is laid up to a floor rail (handbook 15)
       def initialize(survey, closure, work, standing: survey.covering)
-        @survey, @closure, @work, @standing = survey, closure, work, standing
+        @standing = standing
         @widths = Widths.new(survey, closure, work)
         @floors = Floors.new(survey, work)
         @heads = Heads.new(survey, @floors, work, standing:)
-        @shape = shape
+        @shape = Shape.new(survey, closure, work, heads: floors.read? ? heads.all : survey.heights)
       end
-
-      # How far the jambs belly, head and floor are from parallel, the head hangs.
-      #
-      # @return [Rational]
-      def bow = @shape.fetch(:bow)
-
-      # @return [Rational] mm between the largest height and the least
-      def height_spread = @shape.fetch(:height_spread)
-
-      # @return [Rational] mm that the head hangs below its ends in the middle
-      def sag = @shape.fetch(:sag)
 
       # What stands in the plan file's "survey", the closure apart.
       def to_h
         {tightest_width:, plumb_width:, level_height:, covering:, floor_high: finished_floor, floor_fall:,
-         width_spread:,
-         height_spread:, bow:, sag:, out_of_square: @closure.out_of_square}
-      end
-
-      private
-
-      def shape
-        top, middle, bottom = @survey.widths
-        bow = @work.sum("survey.bow", "Jamb bow", "(top + bottom) ÷ 2 − middle", top:, bottom:, middle:, from: :survey,
-          why: "Over nothing when the jambs belly into the opening. No adjuster takes it out.")
-        list = @survey.heights
-        height_spread = @work.sum("survey.height_spread", "Height spread", "most(heights) − least(heights)",
-          heights: list,
-          from: :survey, why: "How far head and floor are from running parallel.")
-        sag = sag_of(*(floors.read? ? heads.all : list))
-        square
-        {bow:, height_spread:, sag:}
-      end
-
-      def sag_of(left, middle, right)
-        @work.sum("survey.sag", "Head sag", "(left + right) ÷ 2 − middle", left:, right:, middle:, from: :survey,
-          why: "Over nothing when the head hangs in the middle (or, without floor stations, the floor humps).")
-      end
-
-      def square
-        return if @closure.open?
-
-        @work.sum("survey.out_of_square", "Out of square", "(left lean + right lean) ÷ 2", from: :survey,
-          left_lean: @closure.lean(:left), right_lean: @closure.lean(:right),
-          why: "How far the top stands to the right of the bottom, of the solved corners.")
+         width_spread:, height_spread:, bow:, sag:, out_of_square: @shape.out_of_square}
       end
     end
   end

@@ -5,20 +5,26 @@ module YellowTrack
     class Figures
       # The floor along the opening, and the covering that is still to come (handbook 2), mm.
       class Floors
-        # @return [Rational] covering to come
-        attr_reader :covering
         # @return [Rational] today's high point, how far it falls, and the finished floor's high point
         attr_reader :high, :fall, :finished
-        # @return [Rational] length of it: the width at the bottom
-        attr_reader :width
 
         # @param survey [Survey] complete
         # @param work [Working] the ledger to write in
         def initialize(survey, work)
-          @survey, @work = survey, work
-          @width = survey["widths.bottom"]
-          sum_up
+          @survey, @floor = survey, survey.floor
+          rises = floor.rises(0r, width)
+          cover(work)
+          @high = rises.max
+          @fall = fall_of(rises, work)
+          @finished = work.sum("survey.floor_high", "Finished floor's high point, Fh", "most(rises) + covering",
+            rises:, covering:, from: :survey, why: "A panel must pass it.")
         end
+
+        # @return [Rational] covering to come
+        def covering = @survey.covering
+
+        # @return [Rational] length of it: the width at the bottom
+        def width = @survey["widths.bottom"]
 
         # Rise at a place above the datum.
         def at(x) = floor.at(x)
@@ -28,26 +34,21 @@ module YellowTrack
 
         private
 
-        def floor = @floor ||= @survey.floor
+        attr_reader :floor
 
-        def sum_up
-          rises = floor.rises(0r, width)
-          @covering = @work.given("survey.covering", "Covering to come, C", @survey.covering, from: :survey,
+        def cover(work)
+          work.given("survey.covering", "Covering to come, C", covering, from: :survey,
             why: "Its thickness while it is not laid, else nothing.", source: "survey.covering.thickness")
-          @high = rises.max
-          @fall = fall_of(rises)
-          @finished = @work.sum("survey.floor_high", "Finished floor's high point, Fh", "most(rises) + covering",
-            rises:, covering:, from: :survey, why: "A panel must pass it.")
         end
 
         # What was not read is no sum.
-        def fall_of(rises)
+        def fall_of(rises, work)
           unless floor.read?
-            return @work.given("survey.floor_fall", "Floor fall", 0r, from: :handbook,
+            return work.given("survey.floor_fall", "Floor fall", 0r, from: :handbook,
               why: "Not read: it counts as none.")
           end
 
-          @work.sum("survey.floor_fall", "Floor fall", "most(rises) − least(rises)", rises:, from: :survey,
+          work.sum("survey.floor_fall", "Floor fall", "most(rises) − least(rises)", rises:, from: :survey,
             why: "Highest spot less lowest between the jambs.")
         end
       end
