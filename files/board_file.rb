@@ -89,8 +89,9 @@ module YellowTrack
         @read["crews"].map do |crew|
           partly = (crew["partly"] || []).group_by { |one| day(one["date"]) }
             .transform_values { |list| list.map { |one| one.values_at("from", "to") } }
-          Board::Crew.new(key: crew["key"], people: crew["people"] || 1, calendar:,
-            hours: hours(crew["hours"]).values_at("from", "to"), away: days(crew["away"]), partly:)
+          clock = Board::Clock.new(calendar, hours: hours(crew["hours"]).values_at("from", "to"),
+            away: days(crew["away"]), partly:)
+          Board::Crew.new(key: crew["key"], people: crew["people"] || 1, clock:)
         end
       end
     end

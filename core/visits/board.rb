@@ -11,12 +11,12 @@ module YellowTrack
     # takes, and a longer look finds what the search finds anyway (12 times as long over boards of ten steps).
     START = 0.005
 
+    # What was planned: crews' days, by date, then crews as in the file; the end of every step; whether no plan is
+    # better.
+    Planned = Struct.new(:rows, :ends, :proved)
+
     # @return [Model]
     attr_reader :model
-    # @return [Array<Row>] crews' days, by date, then crews as in the file
-    attr_reader :rows
-    # @return [Array<Integer>] the end of every step
-    attr_reader :ends
     # @return [String]
     attr_reader :name
     # @return [Was, nil]
@@ -29,14 +29,20 @@ module YellowTrack
     # @param rows [Array<Row>, nil] a plan that is told as it stands, for what follows from it; nil to plan
     def initialize(name:, model:, was: nil, patience: Visits::Patience.new(PATIENCE), rows: nil)
       @name, @model, @was, @value = name, model, was, Value.new(model)
-      @proved = rows.nil? && Search.small?(model)
-      @rows = (rows || planned(patience)).sort_by { |row| [row.day, row.crew] }
-      @ends = @value.last_ends(@rows)
+      small = rows.nil? && Search.small?(model)
+      rows = (rows || planned(patience, small)).sort_by { |row| [row.day, row.crew] }
+      @planned = Planned.new(rows, @value.last_ends(rows), small).freeze
       freeze
     end
 
+    # @return [Array<Row>] crews' days, by date, then crews as in the file
+    def rows = @planned.rows
+
+    # @return [Array<Integer>] the end of every step
+    def ends = @planned.ends
+
     # Whether no plan is better.
-    def proved? = @proved
+    def proved? = @planned.proved
 
     # Broken, unkept, ends, days, road, visits and their dates.
     #
@@ -77,15 +83,16 @@ module YellowTrack
 
     private
 
-    def planned(patience)
+    # @param small [Boolean] whether every plan is looked at
+    def planned(patience, small)
       return [] if model.crew.empty?
 
-      greedy = Greedy.new(model, @value, patience: proved? ? Visits::Patience.counted(START) : patience)
-      least = proved? ? nil : Bound.new(model).least
+      greedy = Greedy.new(model, @value, patience: small ? Visits::Patience.counted(START) : patience)
+      least = small ? nil : Bound.new(model).least
       good = greedy.best(@was&.rows(model)) do |value|
         least && value.values_at(0, 1) == [0, 0] && value.values_at(2, 3) == least.drop(1)
       end
-      proved? ? Search.new(model, @value).best(good) : good
+      small ? Search.new(model, @value).best(good) : good
     end
 
     def new_visits

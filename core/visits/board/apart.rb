@@ -28,7 +28,7 @@ module YellowTrack
 
       # The longest day of those that may, less the yard's road for each that is on site.
       def room(crews, first, last)
-        day = crews.map { |crew| @model.crews[crew].to - @model.crews[crew].from }.max
+        day = crews.map { |crew| @model.crews[crew].long }.max
         sites = [first, last].select { |place| @model.site?(place) }
         day - sites.sum { |place| @model.road(nil, @model.job_of(place)) }
       end

@@ -8,7 +8,7 @@ module YellowTrack
 
       # @param model [Model]
       def initialize(model)
-        @model, @calendar = model, model.calendar
+        @model = model
         @start = model.beginning
         @free = model.free(@start)
       end
@@ -18,17 +18,19 @@ module YellowTrack
 
       private
 
+      def calendar = @model.calendar
+
       def open = @open ||= @model.jobs.each_index.select { |job| @model.job_ends(@free)[job] }
 
       def ends
         by_job = @model.job_ends(@free)
-        sorted = open.map { |job| @calendar.day_of(by_job[job]) }.sort
+        sorted = open.map { |job| calendar.day_of(by_job[job]) }.sort
         from = ready_days.map { |day| together(day) }
-        sorted.each_with_index.sum { |day, place| @calendar.number([day, *from.map { |days| days[place] || 0 }].max) }
+        sorted.each_with_index.sum { |day, place| calendar.number([day, *from.map { |days| days[place] || 0 }].max) }
       end
 
       # When each step of a crew could begin with all crews free, by day.
-      def ready = @ready ||= @model.crew.to_h { |place| [place, @calendar.day_of(@model.ready(place, @free))] }
+      def ready = @ready ||= @model.crew.to_h { |place| [place, calendar.day_of(@model.ready(place, @free))] }
 
       def ready_days = ready.values.uniq
 

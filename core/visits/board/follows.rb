@@ -11,7 +11,7 @@ module YellowTrack
 
       # @param board [Board]
       def initialize(board)
-        @model, @calendar = board.model, board.model.calendar
+        @model = board.model
         @ends = board.ends
         @crew = board.rows.flat_map { |row| row.works.map { |place, (start, _)| [place, [row.crew, start]] } }.to_h
         @start = @model.beginning
@@ -35,8 +35,8 @@ module YellowTrack
         step = @model.steps[place]
         return if step.ended || step.fixed?
 
-        first, last = @calendar.day_of(start(place)), @calendar.day_of(@last[@model.job_of(place)])
-        days = (first + 1..last).select { |day| @calendar.working?(day) }
+        first, last = calendar.day_of(start(place)), calendar.day_of(@last[@model.job_of(place)])
+        days = (first + 1..last).select { |day| calendar.working?(day) }
         (days.rindex { |day| (over = put_off(place, day)) && holds?(place, over) } || -1) + 1
       end
 
@@ -52,15 +52,17 @@ module YellowTrack
       # @return [Array<Array(Integer, Integer, Integer, Integer)>]
       def waits(job)
         @model.of_job(job).flat_map { |place| own_wait(place) + waits_before(place) }
-          .select { |_, _, from, to| to - from > LONG && to > @calendar.morning(0) }
+          .select { |_, _, from, to| to - from > LONG && to > calendar.morning(0) }
       end
 
       private
 
+      def calendar = @model.calendar
+
       # When a step would be over, put off to a day's first moment; nil where nobody may do it then.
       def put_off(place, day)
         step = @model.steps[place]
-        return @calendar.evening(@calendar.working_after(day, step.days - 1)) unless step.crew?
+        return calendar.evening(calendar.working_after(day, step.days - 1)) unless step.crew?
 
         @model.may(place).filter_map { |crew| @model.alone_on(place, crew, day) }.min&.last
       end
@@ -71,9 +73,9 @@ module YellowTrack
         open.each { |one| later[one] = nil }
         later[place] = over
         later = @model.free(later, open:)
-        last = @calendar.day_of(@last[@model.job_of(place)])
+        last = calendar.day_of(@last[@model.job_of(place)])
         [place, *open].all? do |one|
-          @calendar.day_of(later[one]) <= last && !(@model.steps[one].fixed? && later[one] > @ends[one])
+          calendar.day_of(later[one]) <= last && !(@model.steps[one].fixed? && later[one] > @ends[one])
         end
       end
 
@@ -86,10 +88,10 @@ module YellowTrack
       # The one over last of its waits, its not_before and the start; of equals a wait, the first of them.
       def holder(place)
         waits = @model.before(place).map do |one, after|
-          Visits::Chain::Held.new(one, @ends[one], after.over(@ends[one], @calendar))
+          Visits::Chain::Held.new(one, @ends[one], after.over(@ends[one], calendar))
         end
         days = [@model.steps[place].not_before, 0].compact.map do |day|
-          Visits::Chain::Held.new(nil, @calendar.morning(day), @calendar.morning(day))
+          Visits::Chain::Held.new(nil, calendar.morning(day), calendar.morning(day))
         end
         all = [*waits, *days]
         last = all.map(&:over).max
@@ -107,7 +109,7 @@ module YellowTrack
 
       # From when it could have begun with all crews free.
       def could(place, moment)
-        return @calendar.morning(@calendar.morning_from(moment)) unless @model.steps[place].crew?
+        return calendar.morning(calendar.morning_from(moment)) unless @model.steps[place].crew?
 
         @model.alone(place, moment).first
       end
@@ -121,7 +123,7 @@ module YellowTrack
         return [] if @model.steps[place].ended
 
         @model.before(place).select { |_, after| after.wait? }
-          .map { |one, after| [one, place, @ends[one], after.over(@ends[one], @calendar)] }
+          .map { |one, after| [one, place, @ends[one], after.over(@ends[one], calendar)] }
       end
     end
   end

@@ -11,6 +11,9 @@ module YellowTrack
       # A beginning: rows so far, ends, told visits missed, what it has cost.
       State = Struct.new(:rows, :ends, :unkept, :cost)
 
+      # The best plan so far: its rows, what it comes to, and whether the search itself came to it.
+      Best = Struct.new(:rows, :value, :own)
+
       # Whether a board is small enough to be searched through.
       def self.small?(model)
         model.crew.length <= MOST && model.jobs.length <= JOBS && model.crews.length <= CREWS
@@ -19,7 +22,7 @@ module YellowTrack
       # @param model [Model]
       # @param value [Value]
       def initialize(model, value)
-        @model, @value, @calendar = model, value, model.calendar
+        @model, @value = model, value
         @rows = Rows.new(model)
       end
 
@@ -28,17 +31,19 @@ module YellowTrack
       # @param known [Array<Row>] a plan that is there already
       # @return [Array<Row>]
       def best(known)
-        @best, @least, @own = known, @value.of(known), false
+        @best = Best.new(known, @value.of(known), false)
         states = [State.new([], @model.beginning, 0, [0, 0, 0, []])]
         day = 0
         until states.empty?
           states = following(states, day)
           day += 1
         end
-        @best
+        @best.rows
       end
 
       private
+
+      def calendar = @model.calendar
 
       # Beginnings once a day is over.
       def following(states, day)
@@ -53,8 +58,8 @@ module YellowTrack
       # that what was found before it, and how long that took, says nothing.
       def settle(state)
         value = @value.of(state.rows)
-        better = value <=> @least
-        @best, @least, @own = state.rows, value, true if better.negative? || (better.zero? && !@own)
+        better = value <=> @best.value
+        @best = Best.new(state.rows, value, true) if better.negative? || (better.zero? && !@best.own)
         true
       end
 
@@ -99,7 +104,7 @@ module YellowTrack
       def promising?(state, day)
         free = @model.free(state.ends, day)
         least = [@model.broken(free), state.unkept, @model.ends_sum(free), state.cost.first + (done?(state) ? 0 : 1)]
-        (least <=> @least.first(4)) < 1
+        (least <=> @best.value.first(4)) < 1
       end
 
       def undominated(states)
@@ -119,9 +124,9 @@ module YellowTrack
         over = @model.jobs.each_index.select { |job| @model.of_job(job).all? { |place| state.ends[place] } }
         ends = @model.job_ends(state.ends)
         late = over.count do |job|
-          ends[job] && @model.jobs[job].by && @calendar.day_of(ends[job]) > @model.jobs[job].by
+          ends[job] && @model.jobs[job].by && calendar.day_of(ends[job]) > @model.jobs[job].by
         end
-        sum = over.sum { |job| ends[job] ? @calendar.number(@calendar.day_of(ends[job])) : 0 }
+        sum = over.sum { |job| ends[job] ? calendar.number(calendar.day_of(ends[job])) : 0 }
         [late, state.unkept, sum, *state.cost]
       end
 
@@ -130,7 +135,7 @@ module YellowTrack
         open = @model.steps.each_index.reject { |place| state.ends[place] }
         by_step = open.map do |place|
           @model.before(place).filter_map { |one, after|
-            state.ends[one] && after.over(state.ends[one], @calendar)
+            state.ends[one] && after.over(state.ends[one], calendar)
           }.max || 0
         end
         [*by_step, *@model.job_ends(state.ends).map { |moment| moment || 0 }]

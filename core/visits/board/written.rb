@@ -8,49 +8,53 @@ module YellowTrack
 
       # @param board [Board]
       def initialize(board)
-        @board, @model, @calendar = board, board.model, board.model.calendar
+        @board = board
         @follows = board.follows
         @visits = board.visits
-        @free = @model.job_ends(@model.free(@model.beginning))
-        @last = @model.job_ends(board.ends)
+        @free = model.job_ends(model.free(model.beginning))
+        @last = model.job_ends(board.ends)
       end
 
       # @return [Hash] as it stands in the file of a board's plan
       def to_h
         FORMAT.merge("name" => @board.name, "proved" => @board.proved?, "best" => best, "bound" => bound,
-          "days" => @board.rows.map { |row| day(row) }, "jobs" => @model.jobs.each_index.map { |job| job(job) },
+          "days" => @board.rows.map { |row| day(row) }, "jobs" => model.jobs.each_index.map { |job| job(job) },
           "visits" => @visits.map { |one| visit(one) }, "moved" => moved, "tell" => tell, "gone" => gone,
           "checks" => @board.checks.map { |one| check(one) })
       end
 
       private
 
+      def model = @board.model
+
+      def calendar = model.calendar
+
       def best = %w[broken unkept ends days road visits].zip(@board.value).to_h
 
       def bound = %w[broken ends days].zip(@board.bound).to_h
 
-      def date(day) = day && @calendar.date(day).to_s
+      def date(day) = day && calendar.date(day).to_s
 
-      def moment(time) = time && @calendar.told(time)
+      def moment(time) = time && calendar.told(time)
 
-      def key(job) = job && @model.jobs[job].key
+      def key(job) = job && model.jobs[job].key
 
       def rounded(number) = number.to_f.round(PLACES)
 
       def day(row)
-        {"date" => date(row.day), "crew" => @model.crews[row.crew].key,
+        {"date" => date(row.day), "crew" => model.crews[row.crew].key,
          "legs" => @board.legs(row).map { |one| leg(one) }}
       end
 
       def leg(one)
-        {"is" => one.is, "job" => key(one.job), **(one.place ? {"step" => @model.key(one.place)} : {}),
+        {"is" => one.is, "job" => key(one.job), **(one.place ? {"step" => model.key(one.place)} : {}),
          "from" => moment(one.from), "to" => moment(one.to)}
       end
 
       def job(number)
-        places = @model.of_job(number)
-        last, free = [@last, @free].map { |ends| ends[number] && @calendar.day_of(ends[number]) }
-        {"key" => key(number), "end" => date(last), "number" => last && @calendar.number(last), "free" => date(free),
+        places = model.of_job(number)
+        last, free = [@last, @free].map { |ends| ends[number] && calendar.day_of(ends[number]) }
+        {"key" => key(number), "end" => date(last), "number" => last && calendar.number(last), "free" => date(free),
          "labour" => rounded(labour(number)), "steps" => places.map { |place| step(place) },
          "chain" => @follows.chain(number).map { |one| stretch(one) },
          "waits" => @follows.waits(number).map { |after, before, from, to| wait(after, before, from, to:) }}
@@ -58,28 +62,28 @@ module YellowTrack
 
       # What the job is paid for: its visits, and shop minutes times hands.
       def labour(job)
-        shop = @model.of_job(job).reject { |place| @model.site?(place) }
-          .map { |place| @model.steps[place] }.select(&:crew?)
+        shop = model.of_job(job).reject { |place| model.site?(place) }
+          .map { |place| model.steps[place] }.select(&:crew?)
         @visits.select { |one| one.job == job }.sum(&:paid) + shop.sum { |step| step.minutes * step.hands }
       end
 
       def step(place)
         crew = @follows.crew(place)
-        {"key" => @model.key(place), "crew" => crew && @model.crews[crew].key, "start" => moment(@follows.start(place)),
+        {"key" => model.key(place), "crew" => crew && model.crews[crew].key, "start" => moment(@follows.start(place)),
          "end" => moment(@board.ends[place]), "slack" => @follows.slack(place)}
       end
 
       def stretch(one)
-        {"step" => @model.key(one.place), "by" => one.by, "from" => moment(one.from), "to" => moment(one.to)}
+        {"step" => model.key(one.place), "by" => one.by, "from" => moment(one.from), "to" => moment(one.to)}
       end
 
       def wait(after, before, from, to:)
-        {"after" => @model.key(after), "before" => before && @model.key(before), "from" => moment(from),
+        {"after" => model.key(after), "before" => before && model.key(before), "from" => moment(from),
          "to" => moment(to)}
       end
 
       def visit(one)
-        {"date" => date(one.day), "job" => key(one.job), "crew" => @model.crews[one.crew].key,
+        {"date" => date(one.day), "job" => key(one.job), "crew" => model.crews[one.crew].key,
          "arrive" => moment(one.arrive), "depart" => moment(one.depart), "steps" => one.keys, "hands" => one.hands,
          "there" => one.there, "road" => rounded(one.road), "paid" => rounded(one.paid), "uid" => one.uid,
          "sequence" => one.sequence}
@@ -89,11 +93,11 @@ module YellowTrack
       def moved
         return [] unless @board.was
 
-        @model.jobs.each_with_index.filter_map do |job, number|
-          was, now = @board.was.end_of(job.key), @last[number] && @calendar.day_of(@last[number])
+        model.jobs.each_with_index.filter_map do |job, number|
+          was, now = @board.was.end_of(job.key), @last[number] && calendar.day_of(@last[number])
           next if was == now || was.nil? || now.nil?
 
-          {"job" => job.key, "was" => date(was), "now" => date(now), "days" => @calendar.days_between(was, now)}
+          {"job" => job.key, "was" => date(was), "now" => date(now), "days" => calendar.days_between(was, now)}
         end
       end
 
@@ -102,7 +106,7 @@ module YellowTrack
         kept = @visits.map { |one| [one.job, one.day] }
         (@board.told - kept).sort_by { |job, day| [day, job] }.map do |job, day|
           now = instead(job, day)
-          {"job" => key(job), "was" => date(day), "now" => date(now), "days" => now && @calendar.days_between(day, now)}
+          {"job" => key(job), "was" => date(day), "now" => date(now), "days" => now && calendar.days_between(day, now)}
         end
       end
 
@@ -127,7 +131,7 @@ module YellowTrack
 
       def check(one)
         {"code" => one.check.code, "level" => one.check.level.to_s, "date" => date(one.day), "job" => key(one.job),
-         "crew" => one.crew && @model.crews[one.crew].key, "says" => one.check.says, "do" => one.check.do}.compact
+         "crew" => one.crew && model.crews[one.crew].key, "says" => one.check.says, "do" => one.check.do}.compact
       end
     end
   end

@@ -10,20 +10,26 @@ module YellowTrack
       DAY = 1440 # minutes
       WEEK = %w[sun mon tue wed thu fri sat].freeze
 
-      # @return [Integer] minutes of a day at which work begins and ends, and of the way
-      attr_reader :from, :to, :travel
+      # @return [Integer] minutes of the way
+      attr_reader :travel
 
       # @param start [Date]
       # @param week [Array<String>] its working days, as in WEEK
       # @param off [Array<Date>] days that nobody works on
       # @param away [Array<Date>] days that the crew is elsewhere
       def initialize(start:, week:, off:, away:, from:, to:, travel:)
-        @start, @from, @to, @travel = start, from, to, travel
-        @week = week.map { |name| WEEK.index(name) }
-        @off, @away = [off, away].map { |dates| dates.to_h { |date| [day(date), true] } }
-        @weekday = start.wday
+        @start, @hours, @travel = start, [from, to].freeze, travel
+        worked = week.map { |name| WEEK.index(name) }
+        @week = Array.new(7) { |day| worked.include?((start.wday + day) % 7) }.freeze
+        @closed = {away => :away, off => :off}.flat_map { |dates, why| dates.map { |date| [day(date), why] } }.to_h
         freeze
       end
+
+      # @return [Integer] minutes of a day at which work begins
+      def from = @hours.first
+
+      # @return [Integer] minutes of a day at which it ends
+      def to = @hours.last
 
       # @return [Integer] days from the first one
       def day(date) = (date - @start).to_i
@@ -49,10 +55,10 @@ module YellowTrack
       def evening(day) = day * DAY + to
 
       # Whether anybody works on it: week, holidays and days off.
-      def working?(day) = @week.include?((@weekday + day) % 7) && !@off[day]
+      def working?(day) = @week[day % 7] && @closed[day] != :off
 
       # Whether the crew can work on a day of the job.
-      def crew?(day) = day >= 0 && working?(day) && !@away[day]
+      def crew?(day) = day >= 0 && working?(day) && !@closed.key?(day)
 
       # The first working day from a day on, that one too.
       def working_from(day) = (day..).find { |one| working?(one) }

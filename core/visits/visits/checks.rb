@@ -10,12 +10,10 @@ module YellowTrack
       Found = Struct.new(:check, :day, :places)
 
       # @param plan [Visits]
-      # @param calendar [Calendar]
       # @param hands [Integer] of the crew
       # @param was [Was, nil]
-      def initialize(plan, calendar, hands:, was:)
-        @plan, @calendar, @hands, @was = plan, calendar, hands, was
-        @model, @timing = plan.model, plan.timing
+      def initialize(plan, hands:, was:)
+        @plan, @hands, @was = plan, hands, was
       end
 
       # @return [Array<Found>]
@@ -23,11 +21,13 @@ module YellowTrack
 
       private
 
+      def calendar = @plan.model.calendar
+
       def check(code, level, day, places:, says:, cure:)
         Found.new(Check.new(code: "visits.#{code}", level:, says:, do: cure).freeze, day, places)
       end
 
-      def step(place) = @model.steps[place]
+      def step(place) = @plan.model.steps[place]
 
       def helpers
         @plan.rows.filter_map do |row|
@@ -41,18 +41,18 @@ module YellowTrack
       end
 
       def late
-        @model.steps.each_index.select { |place| step(place).fixed? && @timing.missed?(place) }.map do |place|
-          day = @calendar.day_of(@timing.starts[place])
+        @plan.model.steps.each_index.select { |place| step(place).fixed? && @plan.timing.missed?(place) }.map do |place|
+          day = calendar.day_of(@plan.timing.starts[place])
           check("late", :stop, day, places: [place],
-            says: "What it waits for is not over on #{@calendar.date(step(place).done)}.",
-            cure: "Ask for #{@calendar.date(day)}.")
+            says: "What it waits for is not over on #{calendar.date(step(place).done)}.",
+            cure: "Ask for #{calendar.date(day)}.")
         end
       end
 
       def slip
         return [] unless @was&.end_day
 
-        days = @calendar.working_days(@was.end_day, @plan.end_day)
+        days = calendar.working_days(@was.end_day, @plan.end_day)
         return [] unless @plan.end_day > @was.end_day && days.positive?
 
         [check("slip", :watch, @plan.end_day, places: [],
@@ -60,7 +60,7 @@ module YellowTrack
       end
 
       def short
-        road = 2 * @calendar.travel
+        road = 2 * calendar.travel
         brief = @plan.visits.select { |visit| site_minutes(visit) < road }
         brief.map do |visit|
           check("short", :note, visit.day, places: visit.places,
@@ -80,14 +80,14 @@ module YellowTrack
         end
       end
 
-      def gap(one, other) = @timing.starts[other] - @timing.ends[one]
+      def gap(one, other) = @plan.timing.starts[other] - @plan.timing.ends[one]
 
       def bound
         return [] if @plan.proved?
 
         day, visits = @plan.bound
         [check("bound", :note, @plan.end_day, places: [],
-          says: "Not proved: no plan ends before #{@calendar.date(day)}, none with " \
+          says: "Not proved: no plan ends before #{calendar.date(day)}, none with " \
           "fewer than #{visits} visits.", cure: "Good enough to go by.")]
       end
     end

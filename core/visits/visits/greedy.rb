@@ -10,10 +10,12 @@ module YellowTrack
       SPARE = [nil, 0, 1].freeze # days past the free end till which trips wait; nil, they never do
       LOOKS = 1500 # steps put in place to take visits out
 
+      # @return [Model] of the job
+      attr_reader :model
+
       # @param model [Model]
       def initialize(model)
-        @model, @days, @calendar = model, Days.new(model), model.calendar
-        @tails = tails
+        @model, @days, @tails = model, Days.new(model), Tails.new(model)
       end
 
       # @return [Array<Days::Row>] the best of what was tried
@@ -40,7 +42,7 @@ module YellowTrack
         @ranks = ranks
         rows, course, day = [], Course.new(@model), 0
         until @model.crew.all? { |place| course.ends[place] }
-          day = @calendar.crew_from(day)
+          day = @model.calendar.crew_from(day)
           row = filled(day, course, home[day] || target && course.open.any? && spares?(day, course.ends, target))
           rows << row if row
           day += 1
@@ -68,7 +70,7 @@ module YellowTrack
       #
       # @param stays [Boolean] whether no trip need be made
       def filled(day, course, stays)
-        starts, trip, now = {}, nil, @calendar.morning(day)
+        starts, trip, now = {}, nil, @model.calendar.morning(day)
         while (place, start, trip = pick(day, course, starts, now:, trip:, stays:))
           starts[place], now = start, start + @model.steps[place].minutes
           course.done(place, now)
@@ -82,33 +84,14 @@ module YellowTrack
         ways = @days.joins(course.open, day, now, trip:, begun: starts.any?)
         ways = ways.reject { |_, _, way| way == :on } if stays && trip.nil?
         ways = ways.select { |_, _, way| way == :on } if trip == :on && ways.any? { |_, _, way| way == :on }
-        ways.min_by { |place, start, _| [(start > now + @calendar.travel) ? start : 0, -rank(place), start] }
+        ways.min_by { |place, start, _| [(start > now + @model.calendar.travel) ? start : 0, -rank(place), start] }
       end
 
       # What hangs on a step, and how it was told to come sooner or later.
-      def rank(place) = @tails[place] + (@ranks[place] || 0) * longest
-
-      def longest = @longest ||= @tails.compact.max
+      def rank(place) = @tails.of(place) + (@ranks[place] || 0) * @tails.longest
 
       # Whether the trip can wait a day without the last end moving.
       def spares?(day, ends, target) = @model.last_day(@model.free(ends, day + 1)) <= target
-
-      # Minutes that hang on each step, its own with them.
-      def tails
-        @model.order.reverse.each_with_object([]) do |place, found|
-          found[place] = length(place) + (@model.next(place).map { |one| found[one] + wait(place, one) }.max || 0)
-        end
-      end
-
-      def length(place)
-        step = @model.steps[place]
-        step.crew? ? step.minutes : (step.days || 0) * Calendar::DAY
-      end
-
-      def wait(place, after)
-        @model.before(after).select { |one, _| one == place }
-          .map { |_, wait| (wait.hours || 0) * 60 + (wait.days || 0) * Calendar::DAY }.max
-      end
     end
   end
 end

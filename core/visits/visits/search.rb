@@ -10,6 +10,10 @@ module YellowTrack
       MOST = 12 # crew steps
       EQUALS = 400 # days looked at after which plans as good as one found are left
 
+      # A look for plans that miss so many fixed dates and end by a day: what was found from each day on, and how many
+      # days were looked at.
+      Look = Struct.new(:missed, :last, :kept, :count)
+
       # @param model [Model]
       # @param patience [Patience, nil] after which it is given up; nil for never
       def initialize(model, patience: nil)
@@ -38,7 +42,7 @@ module YellowTrack
       end
 
       def within(missed, last, start)
-        @missed, @last, @kept, @looked = missed, last, {}, 0
+        @look = Look.new(missed, last, {}, 0)
         from(0, start)
       end
 
@@ -50,17 +54,16 @@ module YellowTrack
         day = @model.calendar.crew_from(day)
         return unless in_time?(day, ends)
 
-        @kept.fetch(key(day, ends)) { |one| @kept[one] = best_of(day, ends) }
+        @look.kept.fetch(key(day, ends)) { |one| @look.kept[one] = best_of(day, ends) }
       end
 
-      def done(ends) = ([[0, 0, [], 0, 0, 0], []] if @model.last_day(ends) <= @last && @model.missed(ends) <= @missed)
+      def done(ends) = ([[0, 0, [], 0, 0, 0], []] if within?(ends))
 
       def in_time?(day, ends)
-        return false if day > @last || @load.day(ends, day) > @last
-
-        free = @model.free(ends, day)
-        @model.last_day(free) <= @last && @model.missed(free) <= @missed
+        day <= @look.last && @load.day(ends, day) <= @look.last && within?(@model.free(ends, day))
       end
+
+      def within?(ends) = @model.last_day(ends) <= @look.last && @model.missed(ends) <= @look.missed
 
       # What is left depends on when the waits are over that it still has, and on what
       # ends anyhow.
@@ -73,7 +76,7 @@ module YellowTrack
       end
 
       def best_of(day, ends)
-        @looked += 1
+        @look.count += 1
         hold if @patience
         rows = @days.rows(day, ends).uniq { |row| [row.ends, row.trip.nil?] }
         ways = rows.sort_by { |row| [-row.starts.length, row.starts.values.sum] }.map { |row| [row.ends, row] }
@@ -93,7 +96,7 @@ module YellowTrack
       def hopeless?((visits, days, dates), row)
         trip = row.trip ? 1 : 0
         way = [@load.trips(row.ends) + trip, @load.days(row.ends) + 1] <=> [visits, days]
-        way.positive? || way.zero? && @looked > EQUALS && (dates <=> earliest(row, visits)) < 1
+        way.positive? || way.zero? && @look.count > EQUALS && (dates <=> earliest(row, visits)) < 1
       end
 
       # The earliest dates that so many visits can have from a row's day on.

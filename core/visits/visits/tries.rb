@@ -10,24 +10,25 @@ module YellowTrack
       WAITS = 4 # days past the free end till which trips may wait
       SQUARE = 400.0 # a plan takes as long as its steps' square, by so much, in looks
 
-      # @param model [Model]
-      # @param greedy [Greedy] of it
+      # The plan that stands: its rows, and what it comes to.
+      Plan = Struct.new(:rows, :value)
+
+      # @param greedy [Greedy]
       # @param patience [Patience]
       # @yieldparam value [Array] of a plan, as Model#value
       # @yieldreturn [Boolean] whether none can be better
-      def initialize(model, greedy, patience:, &best)
-        @model, @greedy, @patience, @best = model, greedy, patience, best
+      def initialize(greedy, patience:, &best)
+        @greedy, @patience, @best = greedy, patience, best
         @random = Random.new(SEED)
-        @looks = model.crew.length**2 / SQUARE
       end
 
       # @param rows [Array<Days::Row>] of the plan that is there
       # @return [Array<Days::Row>]
       def better_than(rows)
-        @rows, @value = rows, @model.value(rows)
-        way = {ranks: {}, home: {}, target: nil}
-        way = tried(changed(way)) || way until @patience.over?(@looks) || @best.call(@value)
-        @rows
+        @plan = Plan.new(rows, @greedy.model.value(rows))
+        way, looks = {ranks: {}, home: {}, target: nil}, @greedy.places.length**2 / SQUARE
+        way = tried(changed(way)) || way until @patience.over?(looks) || @best.call(@plan.value)
+        @plan.rows
       end
 
       private
@@ -35,10 +36,10 @@ module YellowTrack
       # The way, where its plan is no worse.
       def tried(way)
         rows = @greedy.plan(way[:target], way[:home], way[:ranks])
-        value = @model.value(rows)
-        return if (value <=> @value).positive?
+        value = @greedy.model.value(rows)
+        return if (value <=> @plan.value).positive?
 
-        @rows, @value = rows, value
+        @plan = Plan.new(rows, value)
         way
       end
 
@@ -52,7 +53,7 @@ module YellowTrack
 
       # One day more, or one less, without a trip.
       def toggled(home)
-        day = @rows.select(&:trip).map(&:day).sample(random: @random) or return home
+        day = @plan.rows.select(&:trip).map(&:day).sample(random: @random) or return home
         home.key?(day) ? home.except(day) : home.merge(day => true)
       end
     end

@@ -6,17 +6,19 @@ module YellowTrack
     class Written
       # @param plan [Visits]
       # @param name [String]
-      # @param calendar [Calendar]
       # @param was [Boolean] whether there was a plan before
-      def initialize(plan, name, calendar, was:)
-        @plan, @name, @calendar, @was = plan, name, calendar, was
-        @steps, @timing = plan.model.steps, plan.timing
+      def initialize(plan, name, was:)
+        @plan, @name, @was = plan, name, was
       end
 
       # @return [Hash] as it stands in the file of visits
       def to_h = FORMAT.merge(outcome, what_follows, @was ? {"moved" => moves} : {}, {"checks" => checks})
 
       private
+
+      def calendar = @plan.model.calendar
+
+      def steps = @plan.model.steps
 
       def outcome
         day, visits = @plan.bound
@@ -26,8 +28,8 @@ module YellowTrack
       end
 
       def what_follows
-        {"steps" => @steps.each_index.map { |place| step(place) }, "chain" => @plan.chain.map { |one| stretch(one) },
-         "waits" => @timing.waits.map { |one| wait(one) },
+        {"steps" => steps.each_index.map { |place| step(place) }, "chain" => @plan.chain.map { |one| stretch(one) },
+         "waits" => @plan.timing.waits.map { |one| wait(one) },
          "look_backs" => @plan.look_backs.map { |due, places| look_back(due, places) }}
       end
 
@@ -35,21 +37,21 @@ module YellowTrack
 
       def checks = @plan.checks.map { |one| check(one) }
 
-      def date(day) = @calendar.date(day).to_s
+      def date(day) = calendar.date(day).to_s
 
-      def told(moment) = moment && @calendar.told(moment)
+      def told(moment) = moment && calendar.told(moment)
 
-      def key(place) = place && @steps[place].key
+      def key(place) = place && steps[place].key
 
       def visit(one)
-        {"date" => date(one.day), **%w[leave arrive depart back].zip(one.times(@calendar)).to_h, "steps" => one.keys,
+        {"date" => date(one.day), **%w[leave arrive depart back].zip(one.times(calendar)).to_h, "steps" => one.keys,
          "hands" => one.hands, "uid" => one.uid, "sequence" => one.sequence}
       end
 
       def step(place)
-        over = @steps[place].ended
-        {"key" => key(place), "start" => over ? nil : told(@timing.starts[place]), "end" => told(@timing.ends[place]),
-         "slack" => @timing.slack(place)}
+        over = steps[place].ended
+        {"key" => key(place), "start" => over ? nil : told(@plan.timing.starts[place]), "end" => told(@plan.timing.ends[place]),
+         "slack" => @plan.timing.slack(place)}
       end
 
       def stretch(one) = {"step" => key(one.place), "by" => one.by, "from" => told(one.from), "to" => told(one.to)}
@@ -61,11 +63,11 @@ module YellowTrack
 
       def look_back(day, places)
         {"date" => date(day), "steps" => places.map { |place| key(place) },
-         "openings" => places.map { |place| @steps[place].opening }.uniq}
+         "openings" => places.map { |place| steps[place].opening }.uniq}
       end
 
       def moved(place, was, now)
-        days = @calendar.working_days([was, now].min, [was, now].max) * ((now < was) ? -1 : 1)
+        days = calendar.working_days([was, now].min, [was, now].max) * ((now < was) ? -1 : 1)
         {"step" => key(place), "was" => date(was), "now" => date(now), "days" => days}
       end
 
