@@ -39,12 +39,12 @@ module YellowTrack
       super
       @pattern = Pattern.of(opening)
       @support = Sets.of(kit).support.new(brief, pattern)
-      @sizing = Sizing.new(brief, usual: USUAL_FIT, covering: support.covers?)
+      @sizing = support.sizing(USUAL_FIT)
       @run = support.run(sizing)
       @widths = Widths.of(brief, pattern, run)
       @heights = support.heights(sizing)
       @rollers = Rollers.new(brief, width)
-      @depth = Depth.new(brief, pattern, thickness, covers: covers?)
+      @depth = Depth.new(brief, thickness, covers: covers?)
       weigh(width, height)
       place
       reach
@@ -188,7 +188,7 @@ module YellowTrack
 
     # What stands by the panels and the track.
     def finish
-      depth.guide(laps) if carried_by == "top" && !covers? && guides.places.any?
+      depth.guide(laps, pattern) if carried_by == "top" && !covers? && guides.places.any?
       if rails > 1
         work.given("track.count", "Rails", rails, unit: "rails", from: :kit,
           why: "Open lanes run on one each.")

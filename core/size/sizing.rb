@@ -1,40 +1,39 @@
 # frozen_string_literal: true
 
 module YellowTrack
-  # What a set is sized to (handbook 2). Inside an opening: follow the jambs,
-  # or hang plumb, less the packing at both jambs. On the wall: the greatest
-  # width and head, which it has to cover. All in mm.
+  # What a set inside an opening is sized to (handbook 2): follow the jambs, or
+  # hang plumb, less the packing at both jambs. All in mm.
   class Sizing
     # @return [String] "follow" or "plumb"
     attr_reader :fit
     attr_reader :width, :height
-    # @return [Rational] where the opening starts along the floor, packing
-    #   counted in
-    attr_reader :start
     # @return [Rational] the width before packing
     attr_reader :before_packing
 
     # @param brief [Brief]
     # @param usual [String] the family's own fit
-    # @param covering [Boolean] whether the set hangs on the wall
     # @raise [NothingLeft] where there is too little to size a set to
-    def initialize(brief, usual:, covering: false)
+    def initialize(brief, usual:)
       @brief = brief
       @fit = brief.opening["fit"] || usual
-      @covering = covering
-      covering ? cover : fit_between
+      size
       brief.leave(self, "sizing.width", "sizing.height")
     end
 
     # Whether the set is to hang plumb, inside the opening.
-    def plumb? = fit == "plumb" && !@covering
+    def plumb? = fit == "plumb"
 
     # Whether it can be sized plumb: a lean that is not known leaves the
     # tightest width.
     def between_plumb_lines? = plumb? && figures.leans_known?
 
-    # Packing planned at a jamb, mm; none on the wall.
-    def packing(side) = @covering ? 0r : @brief.opening["packing.#{side}"] || 0r
+    # Where the opening starts along the floor, packing counted in, mm.
+    #
+    # @return [Rational]
+    def start = (plumb? ? figures.plumb_start : 0r) + packing("left")
+
+    # Packing planned at a jamb, mm.
+    def packing(side) = @brief.opening["packing.#{side}"] || 0r
 
     # How far the head is packed down before the set goes in, ph, mm.
     def head_packing = @brief.opening["packing.head"] || 0r
@@ -49,8 +48,7 @@ module YellowTrack
 
     def figures = @brief.figures
 
-    def fit_between
-      @start = (plumb? ? figures.plumb_start : 0r) + packing("left")
+    def size
       @before_packing = plumb? ? figures.plumb_width : figures.tightest_width
       @width = @brief.work.sum("sizing.width", "Sizing width, W", "most(sized to − left packing − right packing, 0)",
         sized_to: before_packing, left_packing: packing("left"), right_packing: packing("right"),
@@ -65,13 +63,6 @@ module YellowTrack
       @brief.work.sum("sizing.height", "Sizing height, H", "most(least(checks) − covering, 0)", checks:,
         covering: figures.standing, from: :survey,
         why: "From the top of the track that is up to the floor, read at three places.")
-    end
-
-    def cover
-      @start = 0r
-      @before_packing = @width = take("sizing.width", "Sizing width, W", figures.greatest_width,
-        why: "The most that is to be covered.")
-      @height = under("greatest head", figures.greatest_head, "The most that is to be covered.")
     end
 
     # A head as it is, or packed down first.

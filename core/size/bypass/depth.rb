@@ -1,54 +1,52 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   class Bypass
-    # Where the lanes stand in the depth, and what the set takes of it (handbook 4
-    # and 15, "Where things stand in the depth"): from the opening's front plane,
-    # or from the front of panels on the wall, into the closet. All in mm.
+    # Where lanes, rails and guides stand in the depth, and what the set takes of it
+    # (handbook 4 and 15, "Where things stand in the depth"): from the opening's front
+    # plane, or from the front of panels on the wall, into the closet. All in mm.
     class Depth
-      # @return [Rational, nil] air between panels in neighbouring lanes, s; nil on
-      #   one lane
-      attr_reader :air
-      # @return [Rational, nil] what the set takes inside an opening; nil on the wall
-      attr_reader :needed
-      # @return [Hash{Integer => Rational}] centre line of each lane of the kit's
-      attr_reader :lanes
-      # @return [Rational, nil] the track's front edge, where the sheet gives its width
-      attr_reader :track_front
+      extend Forwardable
+
+      # What a set takes inside an opening: needed; track_front, the track's front edge where the sheet gives its width.
+      Inside = Struct.new(:needed, :track_front)
+
+      def_delegators :@lanes, :air, :open?, :faces
+      def_delegator :@lanes, :lines, :lanes
+
       # @return [Array<Rational>, nil] of each guide: the middle of the lanes it holds
       attr_reader :guides
 
       # @param brief [Brief]
-      # @param pattern [Pattern]
       # @param thickness [Rational] of a panel
       # @param covers [Boolean] whether the set hangs on the wall
-      def initialize(brief, pattern, thickness, covers:)
-        @brief, @pattern, @thickness, @covers = brief, pattern, thickness, covers
-        @air = between
-        @lanes = (1..kit.fetch("lanes")).to_h { |lane| [lane, line(lane)] }
-        inside unless covers
-        rails_on_floor if back
+      def initialize(brief, thickness, covers:)
+        @brief = brief
+        front = covers ? 0r : brief.opening["setback"] || kit.fetch("front_clearance")
+        @lanes = Lanes.new(brief, thickness, front:)
+        @inside = inside unless covers
+        @rails = rails_on_floor if back
       end
 
-      # Whether lanes are separate, a rail each.
-      def open? = kit["lane_pitch"] == "open"
+      # @return [Rational, nil] what the set takes inside an opening; nil on the wall
+      def needed = @inside&.needed
 
-      # Front and back of the panels of a lane.
-      #
-      # @param lane [Integer]
-      # @return [Array(Rational, Rational)] mm
-      def faces(lane) = [lanes.fetch(lane) - @thickness / 2, lanes.fetch(lane) + @thickness / 2]
+      # @return [Rational, nil] the track's front edge, where the sheet gives its width
+      def track_front = @inside&.track_front
 
       # Where a lane of the rail on the floor is: further back than the channel's by
       # what the kit says.
-      def rail(lane) = @rails ? @rails.fetch(lane) : lanes.fetch(lane)
+      def rail(lane) = (@rails || lanes).fetch(lane)
 
-      # Guides stand at laps.
+      # Guides stand at laps, each in the middle of the lanes that it holds.
       #
       # @param laps [Array<Lap>]
-      def guide(laps)
+      # @param pattern [Pattern] of the set
+      def guide(laps, pattern)
         @guides = laps.map do |lap|
-          first, last = lanes.values_at(*held(lap).minmax)
+          first, last = lanes.values_at(*held(lap, pattern).minmax)
           sum("guides.#{lap.between.join}", "Guide at the lap #{lap.between.join(", ")}, in the depth",
             "(first lane + last lane) ÷ 2", why: "The middle of the lanes that it holds.", first_lane: first,
             last_lane: last)
@@ -57,7 +55,7 @@ module YellowTrack
 
       # The plan file's "depth"; nothing for a set on the wall.
       def parts
-        return {} if @covers
+        return {} unless @inside
 
         {depth: {needed:, available: @brief.survey["depth"], air:, lanes: lanes.values,
                  **{guides:, track_front:}.compact}}
@@ -69,41 +67,22 @@ module YellowTrack
 
       def sum(key, title, formula, why:, **values) = @brief.work.sum("depth.#{key}", title, formula, why:, **values)
 
-      def front = @covers ? 0r : @brief.opening["setback"] || kit.fetch("front_clearance")
-
-      def pitch = open? ? @thickness + (air || 0r) : kit["lane_pitch"] || 0r
-
-      def between
-        return if kit.fetch("lanes") == 1
-        return @brief.from_kit("air.design", "Air between panels, s") if open?
-
-        sum("air", "Air between panels, s", "lane pitch − thickness",
-          why: "From the back of one panel to the face of the next.", lane_pitch: kit.fetch("lane_pitch"),
-          thickness: @thickness)
-      end
-
       # How much further back the rail on the floor is than the channel; nil without one.
       def back = (kit["rail.back"] || 0r if kit.manner.carried == :floor)
 
       def rails_on_floor
-        @rails = lanes.to_h do |lane, middle|
+        lanes.to_h do |lane, middle|
           [lane, sum("rails.#{lane}", "Floor rail, lane #{lane}", "channel + back",
-            why: "From the front into the closet.",
-            channel: middle, back:)]
+            why: "From the front into the closet.", channel: middle, back:)]
         end
-      end
-
-      def line(lane)
-        sum("lanes.#{lane}", "Lane #{lane}, centre line", "front + thickness ÷ 2 + lanes × lane pitch",
-          why: "From the front into the closet.", front:, thickness: @thickness, lanes: lane - 1, lane_pitch: pitch)
       end
 
       def inside
         available
-        @needed = sum("needed", "Depth needed", "front + thickness + lanes × lane pitch + back clearance",
-          why: "Lane by lane from front to back.", front:, thickness: @thickness, lanes: kit.fetch("lanes") - 1,
-          lane_pitch: pitch, back_clearance: kit.fetch("back_clearance"))
-        @track_front = edge if kit["track.width"]
+        needed = sum("needed", "Depth needed", "front + thickness + lanes × lane pitch + back clearance",
+          why: "Lane by lane from front to back.", front: @lanes.front, thickness: @lanes.thickness,
+          lanes: @lanes.count - 1, lane_pitch: @lanes.pitch, back_clearance: kit.fetch("back_clearance"))
+        Inside.new(needed, (edge if kit["track.width"]))
       end
 
       def available
@@ -119,9 +98,9 @@ module YellowTrack
       end
 
       # All lanes in use, or those of its half where the set parts in the middle.
-      def held(lap)
+      def held(lap, pattern)
         place = Family::NAMES.index(lap.between.first)
-        @pattern.lanes[@pattern.stretches.find { |stretch| stretch.cover?(place) }]
+        pattern.lanes[pattern.stretches.find { |stretch| stretch.cover?(place) }]
       end
     end
   end

@@ -6,6 +6,12 @@ module YellowTrack
     # they stand, a fin in a groove of the panel's, or a tongue of the panel's in a
     # groove of the floor's. All in mm.
     class Guides
+      # The groove in the panels' foot, and the wood left at each side of it in the bottom rail.
+      PanelGroove = Struct.new(:width, :depth, :wood)
+
+      # The groove in the floor, and how far a tongue stands out of a panel's foot.
+      FloorGroove = Struct.new(:width, :depth, :tongue)
+
       PLAY = 2r # a groove is this much wider than what runs in it
       SPARE = 3r # and this much deeper than that reaches
       FIN = {"width" => 5r, "height" => 28r, "length" => 18r}.freeze
@@ -13,21 +19,11 @@ module YellowTrack
       LIFTED = 2r # over a tongue's reach, to hang the panel
       KINDS = %w[side groove tongue].freeze
 
-      # @return [String] "side", "groove" or "tongue"
-      attr_reader :kind
       # @return [Array<Rational>] where each stands, from the left jamb's foot
       attr_reader :places
-      # @return [Rational, nil] the groove in the panels' foot; nil without one
-      attr_reader :groove_width, :groove_depth
-      # @return [Rational, nil] wood left at each side of it in the bottom rail
-      attr_reader :wood
-      # @return [Rational, nil] the groove in the floor; nil without one
-      attr_reader :floor_width, :floor_depth
       # @return [Rational, nil] thickness of the strips to glue on both faces of a bottom rail that is
       #   thinner than the stiles, so that side guides do not catch; nil where none are needed
       attr_reader :strips
-      # @return [Rational, nil] how far a tongue stands out of a panel's foot
-      attr_reader :tongue
 
       # @param brief [Brief]
       # @param heights [Heights]
@@ -35,13 +31,33 @@ module YellowTrack
       # @param thickness [Rational] of a panel
       # @raise [Fault] for a tongue that the panel cannot carry
       def initialize(brief, heights, places:, thickness:)
-        @brief, @heights, @thickness = brief, heights, thickness
-        @kind = chosen || kit["guide.kind"] || "side"
+        @brief, @heights = brief, heights
         @places = tongue? ? [] : places
-        groove if groove?
-        floor_groove if tongue?
+        @groove = tongue? ? floor_groove(thickness) : (groove(thickness) if groove?)
         @strips = strips_on_rail
+        freeze
       end
+
+      # @return [String] "side", "groove" or "tongue"
+      def kind = chosen || kit["guide.kind"] || "side"
+
+      # @return [Rational, nil] width of the groove in the panels' foot; nil without one
+      def groove_width = (@groove.width if groove?)
+
+      # @return [Rational, nil] its depth
+      def groove_depth = (@groove.depth if groove?)
+
+      # @return [Rational, nil] wood left at each side of it in the bottom rail
+      def wood = (@groove.wood if groove?)
+
+      # @return [Rational, nil] width of the groove in the floor; nil without one
+      def floor_width = (@groove.width if tongue?)
+
+      # @return [Rational, nil] its depth
+      def floor_depth = (@groove.depth if tongue?)
+
+      # @return [Rational, nil] how far a tongue stands out of a panel's foot
+      def tongue = (@groove.tongue if tongue?)
 
       # Two schools: "groove" hides the guide and needs wood enough, "side" guides
       # hold any panel of even thickness. The fitter's, else the kit's.
@@ -92,11 +108,7 @@ module YellowTrack
 
       def tongue_size(key) = opening["tongue.#{key}"] || TONGUE.fetch(key)
 
-      def chosen_groove
-        return {width: groove_width, depth: groove_depth} if groove?
-
-        tongue? ? {width: floor_width, depth: floor_depth} : nil
-      end
+      def chosen_groove = @groove&.then { |groove| {width: groove.width, depth: groove.depth} }
 
       def strips_on_rail
         stile, rail = opening["stile_thickness"], opening["rail_thickness"]
@@ -106,34 +118,35 @@ module YellowTrack
           why: "On both faces, flush with the stiles: side guides would catch on them.", stile:, rail:)
       end
 
-      def groove
-        @groove_width = sum("groove_width", "Groove, wide", "fin + play", why: "Room for the fin.",
+      def groove(thickness)
+        width = sum("groove_width", "Groove, wide", "fin + play", why: "Room for the fin.",
           fin: fin("width"), play: PLAY)
-        @groove_depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare",
+        depth = sum("groove_depth", "Groove, deep", "fin height − least gap + spare",
           why: "The fin's height is from the floor up.",
           fin_height: fin("height"), least_gap: kit.fetch("gap.least"), spare: SPARE)
-        @wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2",
+        wood = sum("wood", "Wood beside the groove", "(rail − groove) ÷ 2",
           why: "At each side, in the thinnest part of the bottom rail.",
-          rail: opening["rail_thickness"] || @thickness, groove: groove_width)
+          rail: opening["rail_thickness"] || thickness, groove: width)
+        PanelGroove.new(width, depth, wood)
       end
 
-      def floor_groove
-        width, reach = tongue_size("width"), tongue_size("reach")
-        refuse_tongue(width)
-        @floor_width = sum("floor_width", "Groove in the floor, wide", "tongue + play",
-          why: "The whole run, on the lane's centre line.", tongue: width, play: PLAY)
-        @floor_depth = sum("floor_depth", "Groove in the floor, deep", "reach + spare",
+      def floor_groove(thickness)
+        tongue, reach = tongue_size("width"), tongue_size("reach")
+        refuse_tongue(tongue, thickness)
+        width = sum("floor_width", "Groove in the floor, wide", "tongue + play",
+          why: "The whole run, on the lane's centre line.", tongue:, play: PLAY)
+        depth = sum("floor_depth", "Groove in the floor, deep", "reach + spare",
           why: "In the finished floor.", reach:, spare: SPARE)
-        @tongue = sum("tongue", "Tongue, out of the panel's foot", "gap + reach", why: "At the floor's high point.",
-          gap: @heights.gap, reach:)
+        FloorGroove.new(width, depth, sum("tongue", "Tongue, out of the panel's foot", "gap + reach", why: "At the floor's high point.",
+          gap: @heights.gap, reach:))
       end
 
-      def refuse_tongue(width)
-        return if width.positive? && width < @thickness
+      def refuse_tongue(width, thickness)
+        return if width.positive? && width < thickness
 
         told = @brief.printer
         raise Fault.new("a tongue #{told.with_unit(width)} wide does not stand in a panel of " \
-          "#{told.with_unit(@thickness)}. Over 0 and under #{told.with_unit(@thickness)} works.",
+          "#{told.with_unit(thickness)}. Over 0 and under #{told.with_unit(thickness)} works.",
           key: "set.tongue.width")
       end
 

@@ -21,6 +21,13 @@ module YellowTrack
       # Whether a guide on the floor steadies the panels.
       def guided? = true
 
+      # What the set is sized to.
+      #
+      # @param usual [String] the family's own fit
+      # @return [Sizing]
+      # @raise [NothingLeft]
+      def sizing(usual) = Sizing.new(brief, usual:)
+
       # The edge that carries a panel.
       def carried_by = "top"
 

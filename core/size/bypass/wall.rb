@@ -1,18 +1,20 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   class Bypass
     # What a set that hangs on the wall is fixed to (handbook 4 and 15): its rail
     # in the studs or a solid wall, a header board, what is packed behind it, and
     # the room above. All in mm.
     class Wall
+      extend Forwardable
+
       CLEAR = 3 # between a panel's back and the deepest thing on the wall
       OVER = 25r # what stands above the rail line, where the sheet says nothing
       BOARD = {"height" => 140r, "thickness" => 20r}.freeze
       STEP = 10r # a board's length is rounded up to it
 
-      # @return [Track::Fixing] of the rail in the studs
-      attr_reader :fixing
       # @return [Rational, nil] length of the header board; nil without one
       attr_reader :board_length
       # @return [Rational] packing behind the rail
@@ -20,35 +22,20 @@ module YellowTrack
       # @return [Rational] free wall that it takes above the opening
       attr_reader :above_needed
 
+      def_delegators :@hold, :solid?, :unknown?, :misses?, :uprights
+
       # @param set [Bypass] whose rail is made
       def initialize(set)
-        @set, @brief = set, set.brief
-        @fixing = Track::Fixing.new(@brief.survey["wall.studs"], set.track)
+        @set, @hold = set, Hold.new(set)
         board if board?
         @standoff = pack
         @above_needed = above
-        @frame_fixing = on_frame
         freeze
       end
 
       # Whether the rail goes over a head that is built down, and its holes find too little in the new
       # frame: a nogging goes in along the rail line.
-      def nogging? = !board_length && @frame_fixing&.misses? || false
-
-      # Where the uprights of that frame stand, from the left jamb's foot; nil where the rail goes over
-      # the wall that is there.
-      #
-      # @return [Array<Rational>, nil]
-      def uprights = (frame_uprights if @frame_fixing)
-
-      # Whether a screw holds anywhere; nothing said is not solid.
-      def solid? = @brief.survey["wall.solid"] == true
-
-      # Whether there is no verdict on the rail's holes.
-      def unknown? = !solid? && !fixing.listed?
-
-      # Whether the rail's holes miss the studs.
-      def misses? = !solid? && fixing.listed? && fixing.misses?
+      def nogging? = !board_length && @hold.misses_frame?
 
       # Whether a board goes over the studs first, needed or chosen; nil while
       # nothing is known of the wall.
@@ -76,49 +63,30 @@ module YellowTrack
 
       private
 
-      def chosen = @brief.opening["header_board"] || nil
+      def brief = @set.brief
 
-      def sum(key, title, formula, why:, **values) = @brief.work.sum("wall.#{key}", title, formula, why:, **values)
+      def chosen = brief.opening["header_board"] || nil
+
+      def sum(key, title, formula, why:, **values) = brief.work.sum("wall.#{key}", title, formula, why:, **values)
 
       def board
         @board_length = sum("header.length", "Header board", "up(rail, step)", why: "As long as the rail, in tens.",
           rail: @set.track.length, step: STEP)
       end
 
-      # What holds the rail over a built-down head: its uprights, its plates where the rail is at one of
-      # them, and beside the opening the wall's own studs.
-      def on_frame
-        over = over_underside
-        built = Prepare::BuiltDownHead.wanted(@set)
-        return unless Prepare::BuiltDownHead.framed?(@set) && over < built
-
-        plate = Prepare::BuiltDownHead::PLATE
-        inside = 0r..@brief.survey["widths.top"]
-        beside = (@brief.survey["wall.studs"] || []).reject { |stud| inside.cover?(stud) }
-        on_a_plate = over <= plate || over >= built - plate
-        Track::Fixing.new(frame_uprights + beside, @set.track, solid: (inside if on_a_plate))
-      end
-
-      # The rail line above the new head's underside.
-      def over_underside
-        @set.heights.rail_line - (@set.sizing.height - (@set.heights.build&.head || 0r))
-      end
-
-      def frame_uprights = Prepare::BuiltDownHead.uprights_of(@brief.survey["widths.top"])
-
       def pack
         sum("standoff", "Packing behind the rail", "most(deepest + clear − stand off − board, 0)",
           why: "The panel's back clears the deepest thing on the wall.",
-          deepest: @brief.survey["wall.projection"] || 0r,
-          clear: CLEAR.to_r, stand_off: @brief.kit.fetch("standoff"), board: board_thickness)
+          deepest: brief.survey["wall.projection"] || 0r,
+          clear: CLEAR.to_r, stand_off: brief.kit.fetch("standoff"), board: board_thickness)
       end
 
       # Read over the head that is there.
       def above
         sum("above", "Free wall above the opening", "cover − head packing + rise + over",
           why: "For the rail and its brackets.",
-          cover: @set.heights.cover, head_packing: @set.sizing.head_packing, rise: @brief.kit.fetch("rise"),
-          over: @brief.kit["over"] || OVER)
+          cover: @set.heights.cover, head_packing: @set.sizing.head_packing, rise: brief.kit.fetch("rise"),
+          over: brief.kit["over"] || OVER)
       end
     end
   end

@@ -22,19 +22,19 @@ module YellowTrack
         def initialize(brief, sizing)
           @brief, @sizing = brief, sizing
           gap = brief.take("gap", "gap.design", "Floor gap, f")
-          @wanted = brief.take("cover.head", "cover.head", "Cover above the opening, v")
-          super(brief, sizing, height: brief.given_height || panel_height(gap), gap:)
+          wanted = brief.take("cover.head", "cover.head", "Cover above the opening, v")
+          super(brief, sizing, height: brief.given_height || panel_height(gap, wanted), gap:)
           @cover = brief.work.sum("wall.cover", "Cover above as it comes out, v'", "height + gap − greatest head",
             height:, gap:, greatest_head: sizing.height, why: "How far the panels stand above the opening.")
-          @build = Build.over_head(brief, cover, @wanted)
+          @build = Build.over_head(brief, cover, wanted)
           hang
         end
 
         private
 
-        def panel_height(gap)
+        def panel_height(gap, cover)
           @brief.work.sum("panels.height", "Panel height, Hp", "down(most(greatest head + cover − gap, 0), grain)",
-            greatest_head: @sizing.height, cover: @wanted, gap:, grain: @brief.grain,
+            greatest_head: @sizing.height, cover:, gap:, grain: @brief.grain,
             why: "Rounded down to the grain; the left-over comes off the cover.")
         end
 
@@ -47,6 +47,9 @@ module YellowTrack
 
       # Whether it hangs in front of the opening.
       def covers? = true
+
+      # @return [Sizing] what has to be covered
+      def sizing(usual) = Sizing::OnWall.new(brief, usual:)
 
       # @return [Rational] none: no jamb is met
       def bumper = 0r
@@ -82,7 +85,7 @@ module YellowTrack
           rail_line: set.heights.rail_line,
           high_floor: brief.figures.finished_floor, why: "Above the datum.")
         pieces = Track::Maker.new(brief, set.sizing).pieces(length, resting(set, start))
-        Track.new(brief, start:, length:, pieces:, mount_height:, packing: 0r)
+        Track.new(brief, start:, pieces:, mount_height:, packing: 0r)
       end
 
       # Where a panel or a pair that parts can go: from closed to its edge at
