@@ -21,8 +21,9 @@ module YellowTrack
     # @param printer [Length::Printer, nil] as Plan.of takes it
     # @raise [Fault] where the set in mind makes none
     def initialize(opening, kits, own: false, house: {}, printer: nil)
-      @opening, @kits, @own, @house, @printer = opening, own ? [*kits, opening.kit] : kits, own, house, printer
-      @ranked = found.sort_by(&:rank).freeze
+      @opening, @kits = opening, own ? [*kits, opening.kit] : kits
+      place = own ? kits.length : kits.index { |kit| kit.to_h == opening.kit.to_h }
+      @ranked = Tried.new(opening, house:, printer:).of(@kits, place).sort_by(&:rank).freeze
       @ranked.each { |one| one.among(@ranked) }
       @cards = shown.freeze
       freeze
@@ -52,38 +53,6 @@ module YellowTrack
     end
 
     private
-
-    def found
-      mind = Sets.of(@opening.kit).layouts.of(@opening)
-      place = @own ? @kits.length - 1 : @kits.index { |kit| kit.to_h == @opening.kit.to_h }
-      @kits.each_with_index.flat_map { |kit, index| of_kit(kit, index, (mind if index == place)) }
-    end
-
-    # A kit's ways; the set in mind in place of the one that it is, else after them.
-    def of_kit(kit, place, mind)
-      layouts = Sets.of(kit).layouts.for(kit)
-      mine = mind && layouts.index(mind)
-      layouts |= [mind] if mind
-      layouts.each_with_index.filter_map do |layout, index|
-        in_mind = mind && index == (mine || layouts.length - 1)
-        candidate(in_mind ? @opening : Kept.with(@opening, kit, layout, house: @house.fetch(kit.family, {})), layout,
-          [place, index], in_mind: in_mind == true)
-      end
-    end
-
-    def candidate(opening, layout, place, in_mind:)
-      plan = Plan.of(opening, closure:, printer: @printer)
-      Candidate.new(plan, layout, place, in_mind:) if in_mind || !Kept.open?(plan)
-    rescue Fault
-      raise if in_mind
-    end
-
-    # The readings are the same for all that stand in the opening.
-    def closure
-      return if @opening.survey.planned? || !@opening.survey.complete?
-
-      @closure ||= Survey::Closure.new(@opening.survey)
-    end
 
     def shown
       firsts = ranked.group_by(&:manner).values.map(&:first)

@@ -38,7 +38,6 @@ module YellowTrack
     # @param letter [String] the opening's in its job
     def initialize(plan, letter)
       @plan = plan
-      @set = plan.set
       @letter = letter
       @counts = Hash.new(0)
       @linear = [*rails, *strip, *header_board, *built_down, *half_jamb, *casing, *pelmet, *packers, *lippings,
@@ -49,7 +48,9 @@ module YellowTrack
 
     private
 
-    def kit = @set.kit
+    def set = @plan.set
+
+    def kit = set.kit
 
     def part(mark, name, material, length:, waits: false)
       Part.new(code: "#{@letter}-#{mark}#{@counts[mark] += 1}", name:, material:, length:, waits:).freeze
@@ -58,21 +59,21 @@ module YellowTrack
     # Tracks, one for each lane that runs on its own, and the rail on the floor of a
     # set that stands on it.
     def rails
-      pieces = (@set.track.pieces * @set.rails).map { |length| part("T", "track", "#{kit.name} track", length:) }
-      rail = @set.track.floor_rail
+      pieces = (set.track.pieces * set.rails).map { |length| part("T", "track", "#{kit.name} track", length:) }
+      rail = set.track.floor_rail
       rail ? pieces << part("R", "floor rail", "#{kit.name} floor rail", length: rail) : pieces
     end
 
     def strip
-      thickness = @set.opening["base_strip"]
+      thickness = set.opening["base_strip"]
       return [] unless @plan.prepare.to_h[:base_strip] && thickness
 
-      [part("B", "base strip", "strip #{say(thickness)}", length: @set.track.floor_rail)]
+      [part("B", "base strip", "strip #{say(thickness)}", length: set.track.floor_rail)]
     end
 
     # Over the studs, along the rail.
     def header_board
-      wall = @set.wall if @set.covers?
+      wall = set.wall if set.covers?
       return [] unless wall&.board_length
 
       material = "board #{say(wall.board_size("height"))} × #{say(wall.board_size("thickness"))}"
@@ -90,7 +91,7 @@ module YellowTrack
 
     # Between the uprights of a framed head, along the rail that finds nothing else to hold.
     def noggings(cuts, material)
-      return [] unless @set.covers? && @set.wall.nogging?
+      return [] unless set.covers? && set.wall.nogging?
 
       between = cuts[:uprights] - 1
       length = (cuts[:plate] - cuts[:uprights] * Prepare::BuiltDownHead::PLATE) / between
@@ -102,9 +103,9 @@ module YellowTrack
 
     # On both faces of a bottom rail that is thinner than its stiles.
     def rail_strips
-      thick = @set.guides&.strips or return []
-      stile = @set.framed&.stile || @set.opening["slab.stile"] || 0r
-      @set.panels.flat_map do |panel|
+      thick = set.guides&.strips or return []
+      stile = set.framed&.stile || set.opening["slab.stile"] || 0r
+      set.panels.flat_map do |panel|
         Array.new(2) {
           part("S", "strip on the rail of #{panel.name}", "strip #{say(thick)}",
             length: panel.width - 2 * stile)
@@ -126,7 +127,7 @@ module YellowTrack
     end
 
     def pelmet
-      pelmet = @set.pelmet or return []
+      pelmet = set.pelmet or return []
       material = ["pelmet", *[pelmet.height, pelmet.thickness].compact.map { |size| say(size) }.join(" × ")].join(" ")
         .strip
       pelmet.names.zip(pelmet.lengths).map { |name, length| part("V", "pelmet, #{name}", material, length:) }
@@ -143,7 +144,7 @@ module YellowTrack
     # To the long points, for the mitres take from there.
     def casing
       cuts = @plan.prepare.to_h[:casing] or return []
-      material = "casing #{say(@set.opening["casing.width"])}"
+      material = "casing #{say(set.opening["casing.width"])}"
       [["head", cuts[:head_long]], ["left leg", cuts[:leg]], ["right leg", cuts[:leg]]].map do |where, length|
         part("C", "casing, #{where}", material, length:)
       end
@@ -168,17 +169,17 @@ module YellowTrack
     end
 
     def lippings
-      return [] unless @set.slab.slab? && @set.slab.lipping.positive?
+      return [] unless set.slab.slab? && set.slab.lipping.positive?
 
-      @set.panels.map do |panel|
-        part("L", "lipping of #{panel.name}", "lipping #{say(@set.thickness)}", length: panel.width, waits: on_site?)
+      set.panels.map do |panel|
+        part("L", "lipping of #{panel.name}", "lipping #{say(set.thickness)}", length: panel.width, waits: on_site?)
       end
     end
 
     # Stiles and rails of framed panels, each by its own width.
     def frames
-      frame = @set.framed or return []
-      @set.panels.flat_map do |panel|
+      frame = set.framed or return []
+      set.panels.flat_map do |panel|
         Array.new(2) {
           part("S", "stile of #{panel.name}", "frame #{say(frame.stile)}", length: frame.stiles,
             waits: on_site?)
@@ -188,8 +189,8 @@ module YellowTrack
     end
 
     def infills
-      frame = @set.framed or return []
-      @set.panels.flat_map do |panel|
+      frame = set.framed or return []
+      set.panels.flat_map do |panel|
         frame.infills.each_with_index.map do |infill, place|
           Sheet.new(code: "#{@letter}-I#{panel.name}#{place + 1}", name: "infill of #{panel.name}", material: "infill",
             width: infill.width, height: infill.height, waits: on_site?).freeze
@@ -199,18 +200,18 @@ module YellowTrack
 
     # Framed panels are their infills; a slab is cut, too.
     def panels
-      return infills if @set.opening["frame"]
+      return infills if set.opening["frame"]
 
-      @set.panels.map do |panel|
+      set.panels.map do |panel|
         Sheet.new(code: "#{@letter}-D#{panel.name}", name: "panel #{panel.name}",
-          material: "#{@set.slab.slab? ? "slab, " : ""}#{@set.makeup.words}",
+          material: "#{set.slab.slab? ? "slab, " : ""}#{set.makeup.words}",
           width: panel.width, height: panel.height, waits: on_site?).freeze
       end
     end
 
     # Heights that are cut from a check measurement.
-    def on_site? = @set.opening["height_cut"] == "site"
+    def on_site? = set.opening["height_cut"] == "site"
 
-    def say(mm) = @set.brief.printer.short(mm)
+    def say(mm) = set.brief.printer.short(mm)
   end
 end

@@ -64,11 +64,11 @@ module YellowTrack
     # @param printer [Length::Printer] writes their numbers
     # @param rounds [Integer] how often the trial hang is done
     def initialize(plan, sheet, printer, rounds: 1)
-      @set, @there = plan.set, There.new(plan)
+      @there = There.new(plan)
       @names = Names.new(plan, printer, @there)
       data = Steps.needed(plan, sheet, @there).to_h { |step| [step["key"], step] }
       @order = Order.new(sheet.fetch("order"),
-        Order::Case.new(manner: @set.manner.key, once: @there.once?, tongue: @there.tongue), data.keys)
+        Order::Case.new(manner: set.manner.key, once: @there.once?, tongue: @there.tongue), data.keys)
       @data = data
       @steps = in_rounds(data.values_at(*@order.keys), rounds).freeze
       freeze
@@ -89,6 +89,8 @@ module YellowTrack
     def needs(base) = @order.needs(base)
 
     private
+
+    def set = @names.set
 
     # The steps of the trial stand in one stretch, which is done over. What else
     # stands among them (a covering to be laid) is done once, with the last.
@@ -128,12 +130,12 @@ module YellowTrack
 
     def cautions(own)
       own = [*own]
-      [*own, ("glass" if (GLASS & own).any? && @set.makeup.fragile?),
+      [*own, ("glass" if (GLASS & own).any? && set.makeup.fragile?),
         ("old_paint" if (OLD_PAINT & own).any? && @there.old?)].compact.uniq
     end
 
     def sums(step)
-      keys = @set.work.entries.map(&:key)
+      keys = set.work.entries.map(&:key)
       (step["sums"] || []).flat_map { |key| EVERY[key] ? keys.grep(EVERY[key]) : key } & keys
     end
 

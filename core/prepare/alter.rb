@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   # What comes off a slab, or is put on it, to make the panel of the plan
   # (handbook 7, "Altering a panel"). All in mm; without a slab there is
@@ -12,20 +14,26 @@ module YellowTrack
     HOLLOW_STILE_KEPT = 30
     LIPPING_MOST = 60
 
-    attr_reader :height, :width, :lipping
+    # What a panel is inside: hollow; known, whether anything is said of it: if not, the severer of two rules is taken;
+    # groove, depth of one in its foot, mm or nil.
+    Inside = Struct.new(:hollow, :known, :groove)
+
+    # What comes off, and is glued on, mm; nil where nothing is sawn.
+    Off = Struct.new(:width, :height, :lipping)
+
+    extend Forwardable
+
+    def_delegators :@off, :height, :width, :lipping
 
     # @param brief [Brief]
     # @param width [Rational] of the panel
     # @param height [Rational] of the panel
-    # @param hollow [Boolean] whether it has a hollow core
-    # @param known [Boolean] whether anything is said of what it is made of: if not, the severer of
-    #   two rules is taken
-    # @param groove [Rational, nil] depth of a groove in its foot
-    def initialize(brief, width:, height:, hollow:, known: true, groove: nil)
-      @brief = brief
+    # @param inside [Inside]
+    def initialize(brief, inside, width:, height:)
+      @brief, @inside = brief, inside
       @panel = {width:, height:}
-      @hollow, @known, @groove = hollow, known, groove
-      alter if slab?
+      @off = slab? ? off : Off.new
+      freeze
     end
 
     # Whether panels are sawn from something larger: a height alone is none.
@@ -35,10 +43,10 @@ module YellowTrack
     def fixed? = !@brief.opening["height"].nil?
 
     # Whether there is a frame inside that must be left.
-    def hollow? = @hollow
+    def hollow? = @inside.hollow
 
     # Whether a solid block at its foot is to be minded.
-    def block? = hollow? || !@known
+    def block? = hollow? || !@inside.known
 
     # A measure of the slab: "width", "height", "foot", "stile".
     def slab(key) = @brief.opening["slab.#{key}"]
@@ -50,7 +58,7 @@ module YellowTrack
     # Depth of a groove that goes through what is left of the solid block; nil where none does.
     #
     # @return [Rational, nil]
-    def groove_through = (@groove if @groove && foot_left && @groove >= foot_left)
+    def groove_through = @inside.groove&.then { |groove| groove if foot_left && groove >= foot_left }
 
     # What is left of each stile, nil where its width is not known.
     def stile_left = slab("stile") && slab("stile") - width / 2
@@ -76,13 +84,13 @@ module YellowTrack
 
     private
 
-    def alter
-      @width = sum("width", "Off the width", "most(slab − panel, 0)", side: :width, why: "The same from both edges.")
-      return @height = @lipping = 0r if fixed?
+    def off
+      width = sum("width", "Off the width", "most(slab − panel, 0)", side: :width, why: "The same from both edges.")
+      return Off.new(width, 0r, 0r) if fixed?
 
-      @height = sum("height", "Off the foot", "most(slab − panel, 0)", side: :height,
+      height = sum("height", "Off the foot", "most(slab − panel, 0)", side: :height,
         why: "From the bottom, unless the rail there would be under its least.")
-      @lipping = lip
+      Off.new(width, height, lip)
     end
 
     def lip

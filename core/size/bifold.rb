@@ -33,7 +33,7 @@ module YellowTrack
       super
       @terms = Terms.new(opening, thickness)
       @sizing = Sizing.new(brief, usual: USUAL_FIT)
-      @gaps = Gaps.new(brief, terms, sizing)
+      @gaps = Gaps.new(self)
       hang
       weigh(width, height)
       @fold = Fold.new(work, terms, gaps, sizing:)

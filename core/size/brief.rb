@@ -4,20 +4,24 @@ module YellowTrack
   # All that a family is handed to work from: the opening, what its readings
   # come to, and the ledger.
   class Brief
-    attr_reader :opening, :survey, :kit, :work, :closure, :figures, :printer
+    attr_reader :opening, :work, :closure, :figures, :printer
 
     # @param opening [Opening] with a complete survey
     # @param closure [Survey::Closure, nil] of it, where it is solved already
     # @param printer [Length::Printer, nil] of what is said, where it is not its own
     def initialize(opening, closure: nil, printer: nil)
       @opening = opening
-      @survey = opening.survey
-      @kit = opening.kit
       @printer = printer || opening.printer
       @work = Working.new
       @closure = closure || Survey::Closure.new(survey)
       @figures = Survey::Figures.new(survey, @closure, work, standing:)
     end
+
+    # @return [Survey] of the opening
+    def survey = opening.survey
+
+    # @return [Kit] that it is sized for
+    def kit = opening.kit
 
     # @return [Rational] mm that figures are rounded to
     def grain = opening.grain

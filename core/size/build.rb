@@ -1,19 +1,29 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   # What has to be built at the head, or under a floor rail, so that panels of a
   # given height hang as they are to (handbook 15, "Panels of a given height"):
   # beside the packing and the strip that are there. All in mm.
   class Build
+    extend Forwardable
+
     STRIP_LEAST = 12 # a base strip is this thick at least; less goes into the head
     COVER_LEAST = 10r # of a panel over the head it covers
 
-    # @return [Rational] by the design figure; the least and the most that do
-    attr_reader :needed, :least
-    # @return [Rational, nil] nil for no end
-    attr_reader :most
-    # @return ["fits", "tall", "build"]
-    attr_reader :verdict
+    # What the panels want: by the design figure; the least and the most that do, nil for no end; mm.
+    Wanted = Struct.new(:needed, :least, :most) do
+      # @return ["fits", "tall", "build"]
+      def verdict
+        return "tall" if most&.negative?
+
+        least.positive? ? "build" : "fits"
+      end
+    end
+
+    def_delegators :@wanted, :needed, :least, :most, :verdict
+
     # @return [Rational] what goes into the head, and into the base strip
     attr_reader :head, :strip
 
@@ -55,9 +65,8 @@ module YellowTrack
 
     # @param range [Hash] a formula with its terms for each of NAMES; on_floor whether the floor carries it
     def initialize(brief, range, on_floor)
-      @work, @printer = brief.work, brief.printer
-      @needed, @least, @most = NAMES.map { |key, title| sum(key, title, *range[key]) }
-      @verdict = judged
+      @brief = brief
+      @wanted = Wanted.new(*NAMES.map { |key, title| sum(key, title, *range[key]) }).freeze
       share(on_floor)
       freeze
     end
@@ -69,20 +78,14 @@ module YellowTrack
     def to_h = {needed:, least:, most:, verdict:, head:, strip:}
 
     # @return [Array<Check>]
-    def checks = Checks.new(self, @printer).found
+    def checks = Checks.new(self, @brief.printer).found
 
     private
 
     # @param told [Array(String, Hash)] a formula and its values; none where there is no such figure
     def sum(key, title, *told)
       formula, values = told
-      @work.sum("build.#{key}", title, formula, **values, why: WHY) if formula
-    end
-
-    def judged
-      return "tall" if most&.negative?
-
-      least.positive? ? "build" : "fits"
+      @brief.work.sum("build.#{key}", title, formula, **values, why: WHY) if formula
     end
 
     # Outside its range the nearer end is built.

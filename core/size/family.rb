@@ -76,8 +76,8 @@ module YellowTrack
 
     # What comes off a slab, if there is one.
     def slab
-      @slab ||= Alter.new(brief, width:, height:, hollow: makeup.hollow?, known: makeup.said?,
-        groove: (guides.groove_depth if grooved?))
+      @slab ||= Alter.new(brief, Alter::Inside.new(makeup.hollow?, makeup.said?, (guides.groove_depth if grooved?)),
+        width:, height:)
     end
 
     # @return [Array<Check>]

@@ -215,7 +215,7 @@ module YellowTrack
       start = work.sum("track.start", "Track's left end", "start − in the wall", start: sizing.start,
         in_the_wall: pocket_sides.include?("left") ? depth : 0r, why: "From the left jamb's foot.")
       resting = rollers.resting(panels.map(&:x) + open_lefts).map { |x| x - start }
-      @track = maker.at_head(start:, length:, pieces: maker.pieces(length, resting))
+      @track = maker.at_head(start:, pieces: maker.pieces(length, resting))
     end
 
     # Left edges of the panels in their pockets.

@@ -48,13 +48,13 @@ module YellowTrack
     # @param asked [Regexp] the keys of the readings that it is asked about: of each some 15 plans are made, so whoever
     #   wants to know of the widths alone says so. Any, where nothing is said.
     def initialize(opening, plan = Plan.of(opening), asked: //)
-      @opening, @plan, @asked = opening, plan, asked
+      @plan, @asked = plan, asked
       @trial = Trial.new(opening, plan)
     end
 
     # @return [Symbol] :planned, :suspect, :none, :stopped or :worked
     def state
-      @state ||= if @opening.survey.planned? then :planned
+      @state ||= if opening.survey.planned? then :planned
       elsif suspect? then :suspect
       elsif !plan.whole? then :none
       else
@@ -89,6 +89,8 @@ module YellowTrack
 
     private
 
+    def opening = @trial.opening
+
     # The least step at which any reading spoils: every reading is tried at one before any is at the next.
     def least = STEPS.find { |step| rows.any? { |row| row.spoilt?(step) } }
 
@@ -97,7 +99,7 @@ module YellowTrack
         .sort_by.with_index { |(_, step), place| [step, place] }.map(&:first)
     end
 
-    def readings = Readings.of(@opening).select { |reading| @asked.match?(reading.key) }
+    def readings = Readings.of(opening).select { |reading| @asked.match?(reading.key) }
 
     def suspect?
       plan.closure&.suspects&.any? || plan.checks.any? { |check| check.stop? && READINGS_FIRST.include?(check.code) }
@@ -107,7 +109,7 @@ module YellowTrack
 
     def row(reading)
       more, less = [1, -1].map { |sign| Way.new(reading, sign, @trial) }
-      Row.new(key: reading.key, more:, less:, sure: (@opening.survey["twice"] || []).include?(reading.key))
+      Row.new(key: reading.key, more:, less:, sure: (opening.survey["twice"] || []).include?(reading.key))
     end
   end
 end

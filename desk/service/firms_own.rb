@@ -48,7 +48,7 @@ module YellowTrack
 
       def cause(typed)
         found = answers.transform_keys(&:key)
-        Diagnosis::OwnCause.new(Files::Knowledge.of(@door.family).with(others), @door.family,
+        Diagnosis::OwnCause.new(Files::Knowledge.of(@door.family).with(others),
           label: typed["label"].to_s, symptoms: chosen(typed, "symptoms", symptoms.keys),
           told: found.slice(*chosen(typed, "told", found.keys)),
           mend: {"minutes" => number(typed["minutes"], 45), "hands" => number(typed["hands"], 1),

@@ -19,7 +19,7 @@ module YellowTrack
       end
 
       # @return [Hash{Symbol => Class}] by how the panels go
-      def self.kinds = @kinds ||= {slide: Sliding, fold: Folding}.freeze
+      def self.kinds = {slide: Sliding, fold: Folding}
 
       # Those of a panel that slides, or of a pair that folds.
       #

@@ -5,6 +5,12 @@ module YellowTrack
     # What stops a hung panel's hangers: the adjusters' range, the floor, and
     # the head or the channel above.
     class Limits
+      # Where a panel's corners stand along it, mm from the left hanger, and how far apart both hangers are.
+      Corners = Struct.new(:left, :right, :spacing) do
+        # How far a corner rises with both hangers.
+        def rise(side, by_left, by_right) = by_left + (by_right - by_left) * self[side] / spacing
+      end
+
       NEARLY = 1e-9 # mm: what sums of fractions and shares can be out by
       HEAD_CLEAR = 2 # mm of a kit's head room that are kept
 
@@ -18,14 +24,13 @@ module YellowTrack
       def initialize(kit, at, spacing:, inset:, width:, floor:, engagement:)
         @kit = kit
         @at = at.transform_keys(&:to_sym)
-        @spacing = spacing
-        @places = {left: -inset, right: width - inset}
+        @corners = Corners.new(-inset, width - inset, spacing)
         @floor = floor&.transform_keys(&:to_sym)
         @engagement = engagement
       end
 
       # How far a corner rises with both hangers.
-      def corner(side, left, right) = left + (right - left) * @places.fetch(side) / @spacing
+      def corner(side, left, right) = @corners.rise(side, left, right)
 
       # Codes of what a change runs into.
       #

@@ -8,25 +8,22 @@ module YellowTrack
       CLEAR_STEP = 5 # mm by which clear openings are told apart
       OWN = /\Asurvey\.|\Apocket\.service\z/ # watches that are no candidate's
 
+      # How it is tried: layout, the choices that make it; place, of its kit on the shelf and of the layout among its
+      # kit's; in_mind, whether this is the way that the opening has now.
+      Way = Struct.new(:layout, :place, :in_mind)
+
       # @return [Plan]
       attr_reader :plan
-      # @return [Hash] the choices that make it
-      attr_reader :layout
-      # @return [String] "wall-hung pair"
-      attr_reader :manner
       # @return [Array<Facts::Fact>]
       attr_reader :unread
       # @return [Array<Check>] that stop it, one a code
       attr_reader :stops
-      # @return [Integer] codes to watch
-      attr_reader :watches
 
-      # @param place [Array(Integer, Integer)] of its kit on the shelf, and its layout's
-      def initialize(plan, layout, place, in_mind:)
-        @plan, @layout, @place, @in_mind = plan, layout, place, in_mind
-        @manner = Sets.of(kit).layouts.called(kit, layout)
-        @stops, watching = %i[stop watch].map { |level| counted(level) }
-        @watches = watching.count { |check| !check.code.match?(OWN) }
+      # @param plan [Plan]
+      # @param way [Way]
+      def initialize(plan, way)
+        @plan, @way = plan, way
+        @stops = counted(:stop)
         @unread = Facts.unread(self)
       end
 
@@ -39,8 +36,17 @@ module YellowTrack
       # @return [Array<Takes::Take>] what it would take, one a stop
       attr_reader :takes
 
+      # @return [Hash] the choices that make it
+      def layout = @way.layout
+
       # Whether this is the way that the opening has now.
-      def in_mind? = @in_mind
+      def in_mind? = @way.in_mind
+
+      # @return [String] "wall-hung pair"
+      def manner = Sets.of(kit).layouts.called(kit, layout)
+
+      # @return [Integer] codes to watch
+      def watches = counted(:watch).count { |check| !check.code.match?(OWN) }
 
       # @return [Kit]
       def kit = plan.opening.kit
@@ -132,8 +138,8 @@ module YellowTrack
 
       # What candidates are ranked by, the better first.
       def rank
-        @rank ||= [STATES.index(state), stops.length, every_bay? ? 0 : 1, -(clear.round(3) / CLEAR_STEP).floor, watches,
-          heaviest ? heaviest.round(2) : Float::INFINITY, work ? work.values.sum : Float::INFINITY, *@place]
+        [STATES.index(state), stops.length, every_bay? ? 0 : 1, -(clear.round(3) / CLEAR_STEP).floor, watches,
+          heaviest ? heaviest.round(2) : Float::INFINITY, work ? work.values.sum : Float::INFINITY, *@way.place]
       end
 
       # As the choice file has it.

@@ -30,11 +30,10 @@ module YellowTrack
       # @param prove [Boolean] search until nothing better can be left
       def initialize(stand, prove:)
         @stand = stand
-        @problem = stand.problem
         @fillings = []
         @bound = 0
         @proved = prove
-        unless @problem.counts.empty?
+        unless problem.counts.empty?
           prove ? best : good
         end
       end
@@ -58,11 +57,11 @@ module YellowTrack
       # worked out, and the search goes on from it: first for what costs little
       # more, then farther.
       def cheapest
-        first = Search.new(@problem, steps: FIRST).run
+        first = Search.new(problem, steps: FIRST).run
         return first if first.done? || first.cost == floor
 
-        worth = Worth.new(@problem)
-        @bound = [worth.bound(@problem), floor].max
+        worth = Worth.new(problem)
+        @bound = [worth.bound(problem), floor].max
         deepen(first, worth)
       end
 
@@ -70,7 +69,7 @@ module YellowTrack
         step, left = [(best.cost - @bound) / 8, 1].max, MOST
         while (least = payable(best.cost))
           below = [@bound + step, least + 1, best.cost].sort[1]
-          search = Search.new(@problem, below:, worth:, steps: [left, 1].max).run
+          search = Search.new(problem, below:, worth:, steps: [left, 1].max).run
           left -= search.steps
           best = search if search.found
           @proved &&= search.done?
@@ -88,7 +87,7 @@ module YellowTrack
       #
       # @return [Integer, nil] nil for nothing below the best
       def payable(most)
-        return @bound if @problem.leaving
+        return @bound if problem.leaving
 
         @sums ||= sums_of_bars(most) or return @bound
         @sums.find { |sum| sum >= @bound && sum < most }
@@ -97,7 +96,7 @@ module YellowTrack
       # @return [Array<Integer>, nil] what bars with room enough can cost together,
       #   under a most; nil for too many
       def sums_of_bars(most)
-        rooms = @problem.stocks.reduce({0 => 0}) do |so_far, stock|
+        rooms = problem.stocks.reduce({0 => 0}) do |so_far, stock|
           made = so_far.flat_map { |sum, room| with_bars(stock, sum, room, most:) }.group_by(&:first)
             .transform_values do |ways|
             ways.map(&:last).max
@@ -106,7 +105,7 @@ module YellowTrack
 
           made
         end
-        rooms.select { |_, room| room >= @problem.total }.keys.sort
+        rooms.select { |_, room| room >= problem.total }.keys.sort
       end
 
       # @return [Array<Array(Integer, Integer)>] cost and room with 0, 1, … bars more
@@ -115,11 +114,13 @@ module YellowTrack
         (0..counts).map { |count| [sum + count * stock.cost, room + count * stock.room] }
       end
 
+      def problem = @stand.problem
+
       # What any cutting costs at least, by the room its bars have.
-      def floor = Answer.least(@problem, close: false)
+      def floor = Answer.least(problem, close: false)
 
       def good
-        greedy = Greedy.new(@problem)
+        greedy = Greedy.new(problem)
         @fillings = greedy.found
         @bound = floor
         @proved = greedy.cost == @bound && fillings.length == 1

@@ -40,8 +40,8 @@ module YellowTrack
       def mark
         spacer = self["spacer"] || 0r
         open = rightward? ? self["at"] + self["travel"] : self["at"] - self["travel"]
-        @made = SoftClose.new(width: self["width"], closed: self["at"], open:, track: [0r, self["rail"]],
-          body: self["body"], spacer:)
+        @made = SoftClose.new(width: self["width"], way: SoftClose::Way.new(self["at"], open),
+          room: SoftClose::Room.new([0r, self["rail"]], self["body"], spacer))
         @stop_moves = [short_of(spacer), 0r].max
         catches(spacer)
         @made.strikers.each_with_index do |at, place|

@@ -28,13 +28,14 @@ module YellowTrack
       # @param data [Hash] rules, row, ends and twice, as in data/order.yml
       # @param one [Case]
       # @param there [Array<String>] keys of the steps that the set has
+      # @raise [Fault] where no order holds
       def initialize(data, one, there)
         @there, @ends = there, data.fetch("ends")
         @befores = Hash.new { |all, key| all[key] = [] }
         left_out = one.once ? data.fetch("twice") : []
         data.fetch("rules").each { |rule| read(rule["do"], left_out) if one.holds?(rule) }
-        @row = data.fetch("row").values.flatten.filter_map { |name| one.place(name) }
         @needs = there.to_h { |key| [key, needed(key)] }
+        @keys = arranged(data.fetch("row").values.flatten.filter_map { |name| one.place(name) })
       end
 
       # What has to be over before a step begins, each once.
@@ -43,7 +44,7 @@ module YellowTrack
       def needs(key) = @needs.fetch(key)
 
       # @return [Array<String>] every key that is there, in their order
-      def keys = @keys ||= arranged
+      attr_reader :keys
 
       private
 
@@ -74,11 +75,12 @@ module YellowTrack
       FIRST = "check"
       private_constant :FIRST
 
-      def arranged
+      # @param row [Array<String>] keys as they stand where nothing holds them
+      def arranged(row)
         left, done = @there.dup, []
         until left.empty?
           ready = left.select { |key| (needs(key) - done).empty? }
-          taken = ready.min_by { |key| @row.index(key) || @row.length }
+          taken = ready.min_by { |key| row.index(key) || row.length }
           raise Fault.new("No order holds for #{left.join(", ")}.", key: "steps") unless taken
 
           done << left.delete(taken)

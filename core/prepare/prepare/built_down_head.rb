@@ -17,10 +17,8 @@ module YellowTrack
       # @return [Rational, nil] thickness of the frame, so that boards land flush; nil
       #   while the wall's thickness is not read
       attr_reader :frame
-      # @return [Rational] length of each plate, and of each upright
-      attr_reader :plate, :upright
-      # @return [Integer] how many uprights
-      attr_reader :uprights
+      # @return [Rational] length of each upright
+      attr_reader :upright
 
       # How much of a set's head has to be built: what is planned, and what panels
       # of a given height still want.
@@ -52,6 +50,12 @@ module YellowTrack
         freeze
       end
 
+      # @return [Rational] length of each plate: from jamb to jamb
+      def plate = survey["widths.top"]
+
+      # @return [Integer] how many uprights
+      def uprights = BuiltDownHead.uprights_of(plate).length
+
       # Both boards, each as long as a plate.
       def boards = 2
 
@@ -77,10 +81,9 @@ module YellowTrack
 
       def framed
         @frame = thickness
-        @plate = @set.work.given("prepare.built_down.plate", "Plates", survey["widths.top"], from: :survey,
+        @set.work.given("prepare.built_down.plate", "Plates", plate, from: :survey,
           source: "survey.widths.top", why: "From jamb to jamb, above and below.")
         @upright = sum("upright", "Uprights", "height − 2 × plate", why: "Between the plates.", height:, plate: PLATE)
-        @uprights = BuiltDownHead.uprights_of(@plate).length
       end
 
       def thickness

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module YellowTrack
   class Prepare
     # Cuts of a framed panel made from the sized P × Hp (handbook 7, "Making a
@@ -14,18 +16,26 @@ module YellowTrack
 
       USUAL = {stile: 95r, rails: [95r, 180r], groove: 12r}.freeze
 
+      # A frame as it is wanted: stile, width of a stile; rails, their widths from top to bottom, two or more; groove,
+      # its depth; tenon, length of a made one, 0 for loose ones; solid, whether the infill is solid wood, its grain
+      # upright. All in mm.
+      Frame = Struct.new(:stile, :rails, :groove, :tenon, :solid, keyword_init: true)
+
+      extend Forwardable
+
+      def_delegators :@frame, :stile, :rails, :groove, :tenon
+
       # That of a set, as the fitter wants its frame; nil where he makes none.
       #
       # @param set [Family]
       # @return [FramedPanel, nil]
       def self.of(set)
         frame = set.opening["frame"] or return
-        new(set.work, width: set.width, height: set.height, stile: frame["stile"] || USUAL[:stile],
-          rails: frame["rails"] || USUAL[:rails],
+        wanted = Frame.new(stile: frame["stile"] || USUAL[:stile], rails: frame["rails"] || USUAL[:rails],
           groove: frame["groove"] || USUAL[:groove], tenon: frame["tenon"] || 0r, solid: frame["solid"] == true)
+        new(set.work, wanted, width: set.width, height: set.height)
       end
 
-      attr_reader :stile, :rails, :groove, :tenon
       # @return [Rational] length of each of two stiles
       attr_reader :stiles
       # @return [Rational] length of each rail
@@ -34,25 +44,20 @@ module YellowTrack
       attr_reader :infills
 
       # @param work [Working]
+      # @param frame [Frame]
       # @param width [Rational] P
       # @param height [Rational] Hp
-      # @param stile [Rational] width of a stile
-      # @param rails [Array<Rational>] widths from top to bottom, two or more
-      # @param groove [Rational] its depth
-      # @param tenon [Rational] length of a made tenon; 0 for loose ones
-      # @param solid [Boolean] whether the infill is solid wood, its grain upright
-      def initialize(work, width:, height:, stile:, rails:, groove:, tenon: 0r, solid: false)
-        @work, @width, @height, @stile, @rails, @groove, @tenon, @solid = work, width, height, stile, rails, groove,
-          tenon, solid
-        lengths
-        @infills = (fills? ? Array.new(rails.length - 1, fill) : []).freeze
+      def initialize(work, frame, width:, height:)
+        @frame, @size = frame, {width:, height:}.freeze
+        lengths(work)
+        @infills = (fills? ? Array.new(rails.length - 1, fill(work)) : []).freeze
         freeze
       end
 
       # @return [Array<Array(Rational, Rational)>] foot and head of each rail,
       #   above the panel's bottom, from the top
       def rail_places
-        top = @height
+        top = height
         rails.map { |rail| [top - rail, top].tap { top -= rail + sight_height } }
       end
 
@@ -67,30 +72,36 @@ module YellowTrack
 
       private
 
-      def lengths
-        @stiles = sum("stiles", "Stile, with its horns", "height + 2 × horn",
-          why: "The horns are trimmed off after glue-up.", height: @height, horn: HORN.to_r)
-        @rail_length = sum("rail", "Rail", "most(width − 2 × stile, 0) + 2 × tenon",
+      def width = @size[:width]
+
+      def height = @size[:height]
+
+      def lengths(work)
+        @stiles = sum(work, "stiles", "Stile, with its horns", formula: "height + 2 × horn",
+          why: "The horns are trimmed off after glue-up.", height:, horn: HORN.to_r)
+        @rail_length = sum(work, "rail", "Rail", formula: "most(width − 2 × stile, 0) + 2 × tenon",
           why: "Between the stiles; made tenons go into them.",
-          width: @width, stile:, tenon:)
+          width:, stile:, tenon:)
       end
 
-      def fill
+      def fill(work)
         Infill.new(
-          width: sum("infill.width", "Infill, wide", "sight + 2 × (groove − free)",
+          width: sum(work, "infill.width", "Infill, wide", formula: "sight + 2 × (groove − free)",
             why: "Clear of its groove's floor; solid wood moves across its grain.",
-            sight: sight_width, groove:, free: (@solid ? SOLID_FREE : SHEET_FREE).to_r),
-          height: sum("infill.height", "Infill, high", "sight + 2 × (groove − free)",
+            sight: sight_width, groove:, free: (@frame.solid ? SOLID_FREE : SHEET_FREE).to_r),
+          height: sum(work, "infill.height", "Infill, high", formula: "sight + 2 × (groove − free)",
             why: "Clear of its groove's floor.",
             sight: sight_height, groove:, free: SHEET_FREE.to_r)
         ).freeze
       end
 
-      def sum(key, title, formula, why:, **values) = @work.sum("prepare.framed.#{key}", title, formula, why:, **values)
+      def sum(work, key, title, formula:, why:, **values)
+        work.sum("prepare.framed.#{key}", title, formula, why:, **values)
+      end
 
-      def sight_width = @width - 2 * @stile
+      def sight_width = width - 2 * stile
 
-      def sight_height = [@height - @rails.sum, 0r].max / [@rails.length - 1, 1].max
+      def sight_height = [height - rails.sum, 0r].max / [rails.length - 1, 1].max
     end
   end
 end

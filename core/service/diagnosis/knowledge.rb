@@ -60,6 +60,8 @@ module YellowTrack
       #   is spread evenly over the answers
       attr_reader :soften
 
+      # @return [String, nil] that it keeps to
+      attr_reader :family
       # @return [Hash{String => Hash}] causes of the firm's own, as they were written down
       attr_reader :own
 

@@ -14,13 +14,12 @@ module YellowTrack
       HANDS = 1..4
 
       # @param knowledge [Knowledge] of the door's family, without the cause
-      # @param family [String]
       # @param label [String] what it is, in words
       # @param symptoms [Array<String>]
       # @param told [Hash{String => String, Numeric}] answers that tell it, by finding
       # @param mend [Hash] "minutes", "hands", "door_off", "fix": its steps, in words
-      def initialize(knowledge, family, label:, symptoms:, told:, mend: {})
-        @knowledge, @family, @label, @symptoms, @told, @mend = knowledge, family, label.strip, symptoms, told, mend
+      def initialize(knowledge, label:, symptoms:, told:, mend: {})
+        @knowledge, @label, @symptoms, @told, @mend = knowledge, label.strip, symptoms, told, mend
       end
 
       # @return [String] its key, of its words
@@ -28,7 +27,7 @@ module YellowTrack
 
       # @return [Hash] as a file of causes has it
       def row
-        {"label" => @label, "for" => [@family], "prior" => @symptoms.to_h { |one| [one, WEIGHT] },
+        {"label" => @label, "for" => [@knowledge.family], "prior" => @symptoms.to_h { |one| [one, WEIGHT] },
          "evidence" => evidence, "fix" => fix, "minutes" => @mend.fetch("minutes", 45),
          "hands" => @mend.fetch("hands", 1), "parts" => [], "door_off" => @mend["door_off"] == true, "while_off" => [],
          "caution" => [], "leads_to" => []}

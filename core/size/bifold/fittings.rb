@@ -20,12 +20,12 @@ module YellowTrack
 
       # @param set [Bifold] whose panels are placed
       def initialize(set)
-        @set, @work = set, set.work
+        @set = set
         @hinges = (0...hinge_count).map { |place| hinge(place) }.freeze
         @handle = handle_height
         @handle_at = place_handle
         if set.terms.two_pairs?
-          @aligner = @work.given("fittings.aligner", "Aligner", ALIGNER, from: :handbook,
+          @aligner = work.given("fittings.aligner", "Aligner", ALIGNER, from: :handbook,
             why: "Above the panel's bottom.")
         end
         freeze
@@ -39,9 +39,11 @@ module YellowTrack
 
       private
 
+      def work = @set.work
+
       def handle_height
         own = @set.opening["handle_height"]
-        @work.given("fittings.handle", "Handle", Pulls.height(@set.opening), from: own ? :fitter : :handbook,
+        work.given("fittings.handle", "Handle", Pulls.height(@set.opening), from: own ? :fitter : :handbook,
           source: own && "set.handle_height", why: "Above the finished floor.")
       end
 
@@ -50,12 +52,12 @@ module YellowTrack
       def place_handle
         if @set.opening["handle"] == "middle"
           slab = @set.slab.slab?
-          return @work.sum("fittings.handle_at", "Handle, from the hinge edge", slab ? "width ÷ 3" : "width ÷ 2",
+          return work.sum("fittings.handle_at", "Handle, from the hinge edge", slab ? "width ÷ 3" : "width ÷ 2",
             width: @set.width,
             why: slab ? "As near the middle as a slab folds well." : "The middle of the lead panel looks centred.")
         end
 
-        @work.sum("fittings.handle_at", "Handle, from the hinge edge", "stile ÷ 2",
+        work.sum("fittings.handle_at", "Handle, from the hinge edge", "stile ÷ 2",
           stile: Pulls.stile(@set.opening),
           why: "The lead panel's hinge stile is the easiest to fold by.")
       end
@@ -63,7 +65,7 @@ module YellowTrack
       def hinge_count = (@set.height > TALL) ? 4 : 3
 
       def hinge(place)
-        @work.sum("fittings.hinges.#{place + 1}", "Hinge #{place + 1}", "foot + (height − top − foot) × place ÷ spaces",
+        work.sum("fittings.hinges.#{place + 1}", "Hinge #{place + 1}", "foot + (height − top − foot) × place ÷ spaces",
           foot: HINGE_FOOT.to_r, height: @set.height, top: HINGE_TOP.to_r, place:, spaces: hinge_count - 1,
           why: "#{HINGE_FOOT} from the bottom, #{HINGE_TOP} from the top, the rest even.")
       end

@@ -13,17 +13,16 @@ module YellowTrack
         @half = thickness / 2.0
         @inset = pivot_inset.to_f
         @hinge = hinge_gap / 2.0
-        @to_knuckle = @width - @inset + @hinge # d₁
         @to_pin = @width - lead_inset + @hinge # d₂
       end
 
       # The last angle of the pivot panel that the guide pin can follow,
       # degrees; 180 where nothing stops it.
       def last_angle
-        short, long = Math.hypot(@to_pin, @half), Math.hypot(@to_knuckle, @half)
+        short, long = Math.hypot(@to_pin, @half), Math.hypot(to_knuckle, @half)
         return 180.0 if short >= long
 
-        (Math.atan2(@half, @to_knuckle) + Math.asin(short / long)) * 180 / Math::PI
+        (Math.atan2(@half, to_knuckle) + Math.asin(short / long)) * 180 / Math::PI
       end
 
       # @param degrees [Numeric] θ
@@ -31,13 +30,16 @@ module YellowTrack
       def pose(degrees)
         theta = degrees * Math::PI / 180
         cos, sin = Math.cos(theta), Math.sin(theta)
-        knuckle = [@to_knuckle * cos + @half * sin, @to_knuckle * sin - @half * cos]
+        knuckle = [to_knuckle * cos + @half * sin, to_knuckle * sin - @half * cos]
         phi = following(knuckle.last)
         lead = lead_of(knuckle, phi)
         Pose.new(degrees, theta, phi, knuckle, lead.call(@to_pin, @half), pivot_corners(cos, sin), corners_of(lead))
       end
 
       private
+
+      # d₁
+      def to_knuckle = @width - @inset + @hinge
 
       # φ that puts the guide pin back on the track's line.
       def following(rise)

@@ -15,11 +15,10 @@ module YellowTrack
       # @return [Rational] gp: the fitter's, else the most of the kit's and these
       attr_reader :gap
 
-      # @param opening [Opening]
       # @param terms [Terms]
       # @param work [Working]
-      def initialize(opening, terms, work)
-        @opening, @terms, @work = opening, terms, work
+      def initialize(terms, work)
+        @terms, @work = terms, work
         @corner = by_corner
         @half_jamb = by_half_jamb if terms.half_jamb
         @gap = own ? given : most
@@ -27,7 +26,7 @@ module YellowTrack
       end
 
       # A fitter's own, as given.
-      def own = @opening["side_gap"]
+      def own = terms.own_side_gap
 
       private
 
@@ -55,7 +54,7 @@ module YellowTrack
 
       def most
         @work.sum("pivots.side_gap", "Side gap, gp", "up(most(gaps), step)",
-          gaps: [@opening.kit.fetch("side_gap"), corner, half_jamb].compact, step: STEP,
+          gaps: [terms.least_side_gap, corner, half_jamb].compact, step: STEP,
           why: "The most of the kit's and what the turn needs, rounded up to a half.")
       end
     end

@@ -29,6 +29,12 @@ module YellowTrack
       # The side a single pair turns at.
       def hand = opening["hand"] || "left"
 
+      # The fitter's own gap beside a pivot; nil where it is worked out.
+      def own_side_gap = opening["side_gap"]
+
+      # The kit's gap beside a pivot, at least.
+      def least_side_gap = kit.fetch("side_gap")
+
       # Half jamb's thickness w; nil without one.
       def half_jamb = opening["half_jamb.thickness"]
 

@@ -12,7 +12,7 @@ module YellowTrack
       def widths
         terms = self.terms
         gap = terms.last_gap(work, panel)
-        values = {pairs: terms.pairs, panel:, side_gap: SideGap.new(opening, terms, work).gap,
+        values = {pairs: terms.pairs, panel:, side_gap: SideGap.new(terms, work).gap,
                   hinge_gap: terms.hinge_gap, **sides_packed}
         ["pairs × (2 × panel + side gap + hinge gap) + gap + left packing + right packing",
           {least: gap, design: gap, most: [gap, Gaps::WIDE].max}.transform_values { |gap| {gap:, **values} }]

@@ -82,8 +82,8 @@ module YellowTrack
       private
 
       def place(panel)
-        made = SoftClose.new(width: panel.width, closed: panel.x, open: opened(panel),
-          track: [@set.track.start, @set.track.finish], body:, spacer:)
+        made = SoftClose.new(width: panel.width, way: Way.new(panel.x, opened(panel)),
+          room: Room.new([@set.track.start, @set.track.finish], body, spacer))
         Place.new(panel: panel.name, closing: note(panel, "closing", "Closing damper's catch", value: made.closing),
           opening: note(panel, "opening", "Opening damper's catch", value: made.opening),
           strikers: made.strikers.each_with_index.map { |at, count| striker(panel, at, count + 1) },

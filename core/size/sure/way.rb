@@ -6,11 +6,19 @@ module YellowTrack
     # for none up to the last. A step takes a whole plan, so one is tried only once it is asked about: whoever wants to
     # know what there is to spare stops at the first that spoils.
     class Way
+      # A reading that slips: sign, 1 where it was more, -1 where it was less.
+      Slip = Struct.new(:reading, :sign) do
+        # An opening with that reading so much more, or less; nil for one that there cannot be.
+        #
+        # @param step [Rational] mm
+        def of(opening, step) = reading.slipped(opening, sign * step)
+      end
+
       # @param reading [Readings::Reading, Readings::Station]
       # @param sign [Integer] 1 where it was more, -1 where it was less
       # @param trial [Trial] of the set
       def initialize(reading, sign, trial)
-        @reading, @sign, @trial = reading, sign, trial
+        @slip, @trial = Slip.new(reading, sign), trial
         @told, @seen = {}, {}
       end
 
@@ -48,23 +56,23 @@ module YellowTrack
       private
 
       def told(step)
-        @told[step] ||= (slipped = @reading.slipped(@trial.as_cut, @sign * step)) ?
+        @told[step] ||= (slipped = @slip.of(@trial.as_cut, step)) ?
           @trial.of(slipped, closure(step, slipped)) : Trial::NOTHING
       end
 
       # Whether the closure has suspects, as far as it can tell.
       def seen?(step)
-        return false unless @reading.closed? && @trial.closure&.checked?
+        return false unless @slip.reading.closed? && @trial.closure&.checked?
 
         @seen.fetch(step) do
-          slipped = @reading.slipped(@trial.opening, @sign * step)
+          slipped = @slip.of(@trial.opening, step)
           @seen[step] = slipped ? closure(step, slipped).suspects.any? : false
         end
       end
 
       # Solved once for both questions, which come after each other: panels as they are cut change no reading.
       def closure(step, slipped)
-        return @trial.closure unless @reading.closed?
+        return @trial.closure unless @slip.reading.closed?
 
         solved = @solved # its own: another thread may solve the next step meanwhile
         solved = @solved = [step, Survey::Closure.new(slipped.survey)] unless solved&.first == step

@@ -26,14 +26,14 @@ module YellowTrack
           why: "Cut one end only: the other keeps its factory holes.")
         start = @brief.work.sum("track.start", "Track's left end", "start + end clearance", start: @sizing.start,
           end_clearance:, why: "From the left jamb's foot: where the set is sized from, with what packs the jamb.")
-        at_head(start:, length:, pieces: yield(start, length), lowered:, floor_rail:)
+        at_head(start:, pieces: yield(start, length), lowered:, floor_rail:)
       end
 
       # A track at the head of a length worked out already, at the head's low
       # point or let down below it.
       #
       # @return [Track]
-      def at_head(start:, length:, pieces:, lowered: 0r, floor_rail: nil)
+      def at_head(start:, pieces:, lowered: 0r, floor_rail: nil)
         figures, down = @brief.figures, lowered + @sizing.head_packing
         mount_height = @brief.work.sum("track.mount_height", "Track's mounting height", "low head − lowered",
           lowered: down,
@@ -41,7 +41,7 @@ module YellowTrack
         packing = @brief.work.sum("track.packing", "Most packing over the track", "high head − low head + lowered",
           lowered: down,
           high_head: figures.head_high, low_head: figures.head_low, why: "At the head's high point.")
-        Track.new(@brief, start:, length:, pieces:, mount_height:, packing:, floor_rail:)
+        Track.new(@brief, start:, pieces:, mount_height:, packing:, floor_rail:)
       end
 
       # A rail along the floor from jamb to jamb.

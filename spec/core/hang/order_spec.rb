@@ -85,8 +85,8 @@ RSpec.describe "The order of work" do
 
   it "says where no order holds" do
     data = {"rules" => [{"do" => "a < b < a"}], "row" => {"all" => %w[a b]}, "ends" => [], "twice" => []}
-    order = YellowTrack::Steps::Order.new(data, YellowTrack::Steps::Order::Case.new(manner: "pocket"), %w[a b])
-    expect { order.keys }.to raise_error(YellowTrack::Fault, /No order holds/)
+    one = YellowTrack::Steps::Order::Case.new(manner: "pocket")
+    expect { YellowTrack::Steps::Order.new(data, one, %w[a b]) }.to raise_error(YellowTrack::Fault, /No order holds/)
   end
 
   describe "by bin/plan --steps" do

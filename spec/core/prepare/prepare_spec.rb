@@ -139,22 +139,23 @@ RSpec.describe YellowTrack::Prepare do
   end
 
   describe YellowTrack::Prepare::FramedPanel do
-    let(:frame) { {width: 600r, height: 2000r, stile: 90r, rails: [90r, 120r, 150r], groove: 10r} }
+    def panel(**changes)
+      frame = {stile: 90r, rails: [90r, 120r, 150r], groove: 10r, tenon: 0r, solid: false, **changes}
+      described_class.new(YellowTrack::Working.new, described_class::Frame.new(**frame), width: 600r, height: 2000r)
+    end
 
     it "cuts stiles with horns, rails between them, infills into the grooves" do
-      panel = described_class.new(YellowTrack::Working.new, **frame)
       expect(panel).to have_attributes(stiles: 2020, rail_length: 420)
       expect(panel.infills).to eq([described_class::Infill.new(width: 438, height: 838)] * 2)
     end
 
     it "adds made tenons, and leaves solid wood room to move across the grain" do
-      expect(described_class.new(YellowTrack::Working.new, **frame, tenon: 30r).rail_length).to eq 480
-      expect(described_class.new(YellowTrack::Working.new, **frame, solid: true).infills.first)
-        .to have_attributes(width: 434, height: 838)
+      expect(panel(tenon: 30r).rail_length).to eq 480
+      expect(panel(solid: true).infills.first).to have_attributes(width: 434, height: 838)
     end
 
     it "has no infill where stiles and rails leave no sight opening" do
-      made = described_class.new(YellowTrack::Working.new, **frame, stile: 600r)
+      made = panel(stile: 600r)
       expect(made).to have_attributes(infills: [], fills?: false, rail_length: 0)
       expect(made.to_h[:infill]).to eq(width: 0, height: 0, count: 0)
     end

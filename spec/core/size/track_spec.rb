@@ -2,8 +2,7 @@
 
 RSpec.describe YellowTrack::Track do
   def track(*pieces)
-    described_class.new(YellowTrack::Brief.new(opening), start: 0r, length: pieces.sum, pieces:, mount_height: 0r,
-      packing: 0r)
+    described_class.new(YellowTrack::Brief.new(opening), start: 0r, pieces:, mount_height: 0r, packing: 0r)
   end
 
   it "drills from the factory end, nothing near the cut end, one more where the last is far from it" do

@@ -66,7 +66,7 @@ end
 RSpec.describe YellowTrack::Diagnosis::OwnCause do
   known = YellowTrack::Files::Knowledge.of("top-hung")
   of = ->(told, **rest) {
-    described_class.new(known, "top-hung", label: "Cat flap", symptoms: ["rattles"], told:, **rest)
+    described_class.new(known, label: "Cat flap", symptoms: ["rattles"], told:, **rest)
   }
 
   it "is refused with the causes that no answer tells it from" do
