@@ -9,6 +9,7 @@ module YellowTrack
     # @param values [Hash] a kit sheet as Schema read it
     def initialize(values)
       @values = values.freeze
+      @found = {}
       freeze
     end
 
@@ -35,7 +36,9 @@ module YellowTrack
     # @param key [String] dotted, as in "lap.design"
     # @return [Object, nil] nil where the sheet says nothing
     def [](key)
-      Dotted.steps(key).reduce(@values) { |inner, step| inner && inner[step] }
+      @found.fetch(key) do
+        @found[key] = Dotted.steps(key).reduce(@values) { |inner, step| inner && inner[step] }
+      end
     end
 
     # @return [Object]

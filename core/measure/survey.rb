@@ -26,7 +26,7 @@ module YellowTrack
 
     # The same survey with one reading more, or another in its place.
     def with(key, value)
-      first, second = key.split(".")
+      first, second = Dotted.steps(key)
       Survey.new(@readings.merge(first => second ? (@readings[first] || {}).merge(second => value) : value))
     end
 

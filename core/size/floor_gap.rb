@@ -12,7 +12,7 @@ module YellowTrack
     end
 
     # Gap at one place, mm.
-    def at(x) = @underside - @brief.survey.floor.at(x) - @brief.figures.covering
+    def at(x) = @underside - floor.at(x) - floor.covering
 
     # Least and most gap from one x to another, written down.
     #
@@ -20,8 +20,7 @@ module YellowTrack
     # @param title [String] what they are: "Gap under A closed"
     # @return [Gap]
     def between(key, title, from, to:)
-      rises = @brief.survey.floor.rises(from, to)
-      values = {underside: @underside, rises:, covering: @brief.figures.covering}
+      values = {underside: @underside, rises: floor.rises(from, to), covering: floor.covering}
       Gap.new(
         @brief.work.sum("#{key}.least", "#{title}, least", "underside − most(rises) − covering", **values,
           why: "At the highest spot of the floor there."),
@@ -29,5 +28,9 @@ module YellowTrack
           why: "At the lowest spot of the floor there.")
       )
     end
+
+    private
+
+    def floor = @brief.figures.floors
   end
 end

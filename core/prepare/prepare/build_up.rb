@@ -49,41 +49,18 @@ module YellowTrack
 
       # The thicker first.
       def chosen
-        @chosen ||= Array.new(bulk, @stock.first) + stacks.reverse_each.find { |stack| stack }.reverse
-          .map { |place| @stock[place] }
+        @chosen ||= begin
+          stacks, many = Stacks.of(@stock), bulk
+          Array.new(many, @stock.first) + stacks.within(target - many * @stock.first)
+        end
       end
 
       # How many of the thickest any best stack begins with. Of the others it
       # holds fewer than the thickest has steps: among so many, some add up to
       # whole thickest layers, which would be fewer.
       def bulk
-        others = ((@stock.first / step).to_i - 1) * (@stock[1] || 0)
+        others = ((@stock.first / Stacks.of(@stock).step).to_i - 1) * (@stock[1] || 0)
         [((target - others) / @stock.first).floor, 0].max
-      end
-
-      # The largest step that every thickness is a multiple of.
-      def step
-        @step ||= begin
-          whole = @stock.map { |layer| Rational(layer).denominator }.reduce(1, :lcm)
-          Rational(@stock.map { |layer| (layer * whole).to_i }.reduce(:gcd), whole)
-        end
-      end
-
-      # For each height up to the target, in steps: the best stack of exactly
-      # that height, as places in the stock, thinnest first; nil where there is
-      # none. A stack is bettered by fewer layers, then by thicker ones.
-      def stacks
-        sizes = @stock.map { |layer| (layer / step).to_i }
-        (1..((target - bulk * @stock.first) / step).floor).each_with_object([[]]) do |height, best|
-          best << sizes.each_index.filter_map { |place| on(best, height - sizes[place], place) }
-            .min_by { |stack| [stack.length, stack.reverse] }
-        end
-      end
-
-      # A layer on the best stack of a height, kept thinnest first.
-      def on(best, below, place)
-        stack = below.negative? ? nil : best[below]
-        stack && [*stack, place].sort.reverse
       end
     end
   end

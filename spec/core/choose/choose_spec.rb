@@ -41,7 +41,7 @@ RSpec.describe YellowTrack::Choose do
 
   it "ranks no candidate with a stop over one without, and the best of a manner is the best by looking at all" do
     random = Random.new(RSpec.configuration.seed)
-    8.times do
+    Share.count(12).times do
       choice = choice_of(random_choice(random))
       states = choice.ranked.map { |one| one.stops.empty? }
       expect(states).to eq states.sort_by { |free| free ? 0 : 1 }
@@ -58,7 +58,7 @@ RSpec.describe YellowTrack::Choose do
 
   it "never lowers a candidate by more free wall, more depth or a stronger kit" do
     random = Random.new(RSpec.configuration.seed)
-    6.times do
+    Share.count(9).times do
       document = random_choice(random)
       before = states(choice_of(document))
       survey = document["survey"]
@@ -72,7 +72,7 @@ RSpec.describe YellowTrack::Choose do
 
   it "never lowers a candidate where panels may weigh less" do
     random = Random.new(RSpec.configuration.seed)
-    6.times do
+    Share.count(9).times do
       document = random_choice(random)
       light = document["set"].merge("makeup" => [{"material" => "hollow core"}])
       heavy = document["set"].merge("makeup" => [{"material" => "glass", "thickness" => 8}])

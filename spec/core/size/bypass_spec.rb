@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 RSpec.describe YellowTrack::Bypass do
   it "sizes the handbook's pair: 919 wide for 1 806 and a lap of 32" do
     set = plan("survey.widths" => {"top" => 1806, "middle" => 1806, "bottom" => 1806}, "survey.floor" => nil,
@@ -68,8 +70,8 @@ RSpec.describe YellowTrack::Bypass do
   describe "over random openings" do
     let(:random) { Random.new(RSpec.configuration.seed) }
 
-    def each_plan(count = 150)
-      count.times do
+    def each_plan(count = 225)
+      Share.count(count).times do
         document = random_document(random, noise: 1.0)
         yield YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document)), document
       end
@@ -96,13 +98,13 @@ RSpec.describe YellowTrack::Bypass do
     end
 
     it "gives every number a working that comes to it" do
-      each_plan(40) do |made, _|
+      each_plan(60) do |made, _|
         made.working.entries.each { |entry| expect(entry.again).to eq(entry.value), entry.key }
       end
     end
 
     it "never shrinks a panel when the opening grows" do
-      each_plan(60) do |made, document|
+      each_plan(90) do |made, document|
         grown = document["survey"].merge("widths" => document["survey"]["widths"]
           .transform_values { |width| width + 1 })
         larger = YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document.merge("survey" => grown)))
@@ -111,7 +113,7 @@ RSpec.describe YellowTrack::Bypass do
     end
 
     it "keeps each panel's floor gap over its travel within reach of its readings" do
-      each_plan(60) do |made, _|
+      each_plan(90) do |made, _|
         made.set.panels.each do |panel|
           expect(panel.travel_gap.least).to be <= panel.gap.least
           expect(panel.travel_gap.most).to be >= panel.gap.most

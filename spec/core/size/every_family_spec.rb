@@ -127,7 +127,7 @@ RSpec.describe "Every family" do
       end
 
       it "raises nothing but a fault for whatever the schema lets through" do
-        60.times do
+        Share.count(90).times do
           document = absurd(document_of(kind, random), random)
           YellowTrack::Plan.of(YellowTrack::Files::Shelf.opening(document)).to_h
         rescue YellowTrack::Fault => e

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json_schemer"
+require "support/share"
 
 # How sure a set is of its readings: worked cases, what holds of any opening, and what a fitter did about it.
 RSpec.describe YellowTrack::Sure do
@@ -65,7 +66,7 @@ RSpec.describe YellowTrack::Sure do
   # The tape itself is left out: its slip is one of all lengths, and leans, which are none, give it room.
   it "shows a slip of a reading no later for one reading more" do
     random = Random.new(RSpec.configuration.seed)
-    4.times do
+    Share.count(6).times do
       sure = worked_with_less(random)
       key, value = sure.plan.closure.untaken.sample(random:)
       more = described_class.new(sure.plan.opening.surveyed(sure.plan.survey.with(key, value.to_r)))
@@ -141,7 +142,7 @@ RSpec.describe YellowTrack::Sure do
     sure = described_class.new(shelf.opening(document))
     keys = sure.rows.map { |row| row.key.delete_prefix("survey.") }
       .grep(/\A(widths|heights|diagonals|leans|floor)\./)
-    spoilt = Array.new(12) {
+    spoilt = Array.new(Share.count(18)) {
       key, slip = keys.sample(random:), random.rand((sure.spare || 20).to_f) * [1, -1].sample(random:)
       [key, slip.round(1), stops(document, key, slip.round(1)) - stops(document)]
     }

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json_schemer"
+require "support/share"
 
 RSpec.describe YellowTrack::Schema do
   def faults(changes) = YellowTrack::Files::Shelf.schema("opening").read(document(**changes)).last.map(&:message)
@@ -89,7 +90,7 @@ RSpec.describe YellowTrack::Schema do
 
     it "comes to the same verdict on spoiled documents" do
       random = Random.new(RSpec.configuration.seed)
-      600.times do
+      Share.count(900).times do
         given = spoiled(random)
         ours = YellowTrack::Files::Shelf.schema("opening").read(given).last
         expect(ours.empty?).to eq(referee.valid?(given)), "#{given}: #{ours.map(&:message)}"

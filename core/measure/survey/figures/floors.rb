@@ -29,6 +29,9 @@ module YellowTrack
         # Rise at a place above the datum.
         def at(x) = floor.at(x)
 
+        # Rises at every place where it can be highest or lowest from one to another.
+        def rises(from, to) = floor.rises(from, to)
+
         # Whether anybody laid a level along it.
         def read? = floor.read?
 

@@ -117,7 +117,7 @@ RSpec.describe YellowTrack::Cutting do
 
   it "is proved best against every way there is, for hundreds of small sets" do
     random = Random.new(RSpec.configuration.seed)
-    300.times do
+    Share.count(450).times do
       bars = [bar(random.rand(1500..2500), random.rand(10..20)), bar(random.rand(2600..4000), random.rand(20..32))]
         .first(random.rand(1..2))
       bars << bar(random.rand(400..1400), 0, count: 1, name: "offcut") if random.rand < 0.4
@@ -155,7 +155,7 @@ RSpec.describe YellowTrack::Cutting do
 
   it "is proved best for sets of more pieces, with pieces alike and in tenths" do
     random = Random.new(RSpec.configuration.seed)
-    40.times do
+    Share.count(60).times do
       bars = [bar(random.rand(1500..2500), random.rand(10..20)), bar(random.rand(2600..4000), random.rand(20..32))]
       alike = Array.new(2) { Rational(random.rand(2000..15000), 10) }
       lengths = Array.new(random.rand(7..10)) do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "support/share"
+
 RSpec.describe YellowTrack::Diagnosis do
   folder = "#{Cases::FOLDER}/service"
   near = 0.0001
@@ -138,7 +140,7 @@ RSpec.describe YellowTrack::Diagnosis do
 
   it "brings no door down to prove what is named, and asks on while something dangerous stands" do
     seen = Hash.new(0)
-    400.times do
+    Share.count(600).times do
       door = Doors.any(random)
       made = Doors.diagnosis(door, Doors.answered(door, random, count: random.rand(1..8)))
       seen[made.state] += 1
