@@ -18,6 +18,7 @@ class AsRead
   FOLDER = "#{__dir__}/../as_read".freeze
   FOLDERS = %r{#{Regexp.escape(Dir.tmpdir)}/d\d{8}-\d+-\w+} # of examples
   LEFT_OUT = %w[script style template head].freeze
+  ALIKE = %w[head skip].freeze # classes
   LINES = %w[p div li tr h1 h2 h3 h4 form details summary section header footer nav main dl dt table fieldset legend
     figure label article aside ul ol button].freeze
   HIDDEN = %w[authenticity_token once seen stage].freeze
@@ -59,8 +60,8 @@ class AsRead
     def whole(markup) = mark(lasting(markup))
 
     # @param markup [String] of a whole page
-    # @return [String] as it reads
-    def of(markup) = new(lasting(markup)).to_s
+    # @return [AsRead] of it
+    def of(markup) = new(lasting(markup))
 
     private
 
@@ -71,17 +72,18 @@ class AsRead
     end
   end
 
+  # @return [Nokogiri::HTML5::Document] the page, to be asked and not altered
+  attr_reader :document
+
   # @param markup [String]
   def initialize(markup)
-    @markup = markup
+    @markup, @document = markup, Nokogiri::HTML5(markup)
     @lines = [+""]
   end
 
   # @return [String]
   def to_s
-    body = Nokogiri::HTML5(@markup).at_css("body")
-    body.css("header.head, .skip").remove # alike on every page
-    read(body)
+    read(@document.at_css("body"))
     words = @lines.map { |line| line.gsub(/[[:space:]]+/, " ").strip }.reject(&:empty?)
     ["the whole: #{AsRead.mark(@markup)}", *words].join("\n") << "\n"
   end
@@ -92,10 +94,13 @@ class AsRead
     node.children.each do |child|
       if child.text? then @lines.last << child.text
       elsif child.name == "svg" then line("drawing \"#{named(child)}\": #{AsRead.mark(child.to_html)}")
-      elsif child.element? && !LEFT_OUT.include?(child.name) then element(child)
+      elsif child.element? && !left_out?(child) then element(child)
       end
     end
   end
+
+  # What nobody reads, and what is alike on every page.
+  def left_out?(node) = LEFT_OUT.include?(node.name) || (node.classes & ALIKE).any?
 
   def element(node)
     own = LINES.include?(node.name)

@@ -58,17 +58,14 @@ RSpec.describe "A whole page", :demo do
       *document.css("a").select { |one| one["href"].to_s.empty? }.map { |one| "goes nowhere: #{one.text}" }]
   end
 
-  # What is told word by word goes from the document.
   define_method(:slips_of) do |document|
-    document.css("script, style, pre, textarea").remove
-    document.css("body *").flat_map { |one|
+    document.css("body *").reject { |one| %w[script style pre textarea].include?(one.name) }.flat_map { |one|
       one.children.select(&:text?).map { |text| text.text.gsub(/[[:space:]]+/, " ") }
     }.grep(slip)
   end
 
   # How it reads, beside how it read.
-  def other_lines(path)
-    now = AsRead.of(last_response.body)
+  def other_lines(path, now)
     before = AsRead.kept(AsRead.name(path), now)
     (now.lines - before.lines).first(5) + (before.lines - now.lines).first(5).map { |line| "no more: #{line}" }
   end
@@ -77,8 +74,8 @@ RSpec.describe "A whole page", :demo do
     faults = paths.to_h do |path|
       look(path)
       expect(last_response.status).to eq(200), path
-      document = page
-      [path, faults_of(document) + slips_of(document) + other_lines(path)]
+      read = AsRead.of(last_response.body)
+      [path, faults_of(read.document) + slips_of(read.document) + other_lines(path, read.to_s)]
     end
     expect(faults.reject { |_, list| list.empty? }.first(5)).to eq []
     expect(faults.keys.map { |path| AsRead.name(path) }).to match_array Dir.children(AsRead::FOLDER).grep(/txt/)
