@@ -4,6 +4,8 @@ module YellowTrack
   module Store
     # Whom a job is for: name, address, telephone, mail, a remark.
     class Customers
+      include Questions
+
       Customer = Struct.new(:job_id, :name, :address, :telephone, :mail, :remark, keyword_init: true) do
         # Whether nothing is known of him.
         def none? = to_h.except(:job_id).values.all? { |text| text.to_s.empty? }
@@ -40,7 +42,7 @@ module YellowTrack
 
       # @return [Customer] of a job; empty for one of whom nothing is known
       def of(job_id) = Customer.new(job_id:, **LONGEST.to_h { |key, _| [key.to_sym, ""] },
-        **(@customers.first(job_id:) || {}))
+        **(question(:customer_of_job) { @customers.where(job_id: :$job) }.call(job: job_id).first || {}))
 
       # @param texts [Hash{String => String}] as they were read
       def set(job_id, texts)

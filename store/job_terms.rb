@@ -5,6 +5,8 @@ module YellowTrack
     # What a job is bound to on the firm's board: the day by which it is promised, minutes from the yard, whose it is,
     # days on which its house is shut; roads from it to others.
     class JobTerms
+      include Questions
+
       # by, ISO; travel, minutes, nil for the firm's; crew_id, nil for any crew; shut, ISO days.
       Terms = Struct.new(:job_id, :by, :travel, :crew_id, :shut, keyword_init: true)
 
@@ -20,9 +22,12 @@ module YellowTrack
       # @param job_ids [Array<Integer>]
       # @return [Hash{Integer => Terms}]
       def all(job_ids)
-        rows, shut = @terms.where(job_id: job_ids).as_hash(:job_id), @shut.where(job_id: job_ids).order(:day)
-          .select_hash_groups(:job_id, :day)
-        job_ids.to_h { |id| [id, Terms.new(job_id: id, **(rows[id] || {}).except(:job_id), shut: shut[id] || [])] }
+        jobs, of_jobs = JSON.generate(job_ids), {job_id: told_in(@db, :$jobs)}
+        rows = question(:terms_of_jobs) { @terms.where(of_jobs) }.call(jobs:).to_h { |row| [row[:job_id], row] }
+        shut = question(:shut_of_jobs) { @shut.where(of_jobs).order(:day) }.call(jobs:).group_by { |row| row[:job_id] }
+        job_ids.to_h do |id|
+          [id, Terms.new(job_id: id, **(rows[id] || {}).except(:job_id), shut: (shut[id] || []).map { |row| row[:day] })]
+        end
       end
 
       # Sets what there is to set of a job; what is not named stays.

@@ -6,6 +6,8 @@ module YellowTrack
   module Store
     # The jobs on the wall.
     class Jobs
+      include Questions
+
       # uid, what it is known by on every machine; over_at, since when it is over, nil while it is not
       Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, :uid, :over_at,
         keyword_init: true)
@@ -38,10 +40,8 @@ module YellowTrack
       # @param due [Boolean] only those that something is due of
       # @return [Array<Job>] those that are not over
       def under_way(most: nil, after: nil, by: :hand, due: false)
-        all = {hand: ->(jobs) { jobs }, name: ->(jobs) { jobs.order(Sequel.function(:lower, :name), :id) },
-               due: ->(jobs) { jobs.order(Sequel.function(:coalesce, @first_due, NEVER), :position, :id) }}
-          .fetch(by).call(not_over(due))
-        all.limit(most, after).map { |row| Job.new(**row) }
+        question(:"jobs_by_#{by}#{"_due" if due}") { in_order(not_over(due), by).limit(:$most, :$after) }
+          .call(most: most || -1, after: after || 0).map { |row| Job.new(**row) }
       end
 
       # @return [Integer] how many are under way and have something that is due
@@ -130,6 +130,11 @@ module YellowTrack
       end
 
       private
+
+      def in_order(jobs, by)
+        {hand: -> { jobs }, name: -> { jobs.order(Sequel.function(:lower, :name), :id) },
+         due: -> { jobs.order(Sequel.function(:coalesce, @first_due, NEVER), :position, :id) }}.fetch(by).call
+      end
 
       def counted
         @jobs.select {

@@ -7,11 +7,13 @@ module YellowTrack
     # What things were before another was put in their place: kits, house rules, hours, prices,
     # names of jobs.
     class Replaced
+      include Questions
+
       Was = Struct.new(:key, :before, :who, :at, keyword_init: true)
 
       # @param db [Sequel::Database]
       def initialize(db)
-        @replaced = db[:replaced]
+        @db, @replaced = db, db[:replaced]
       end
 
       # @param before [Object, nil] as parsed JSON
@@ -26,7 +28,9 @@ module YellowTrack
       # @param keys [Array<String>]
       # @return [Array<Was>] of several things, the latest first
       def among(kind, keys, most: 50)
-        @replaced.where(kind:, key: keys).reverse(:id).limit(most).map { |row| was(row) }
+        question(:replaced_among) do
+          @replaced.where(kind: :$kind, key: told_in(@db, :$keys)).reverse(:id).limit(:$most)
+        end.call(kind:, keys: JSON.generate(keys), most:).map { |row| was(row) }
       end
 
       private

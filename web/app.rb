@@ -42,7 +42,7 @@ module YellowTrack
           set :book, book
           set :session_secret, secret
           set :sessions, same_site: :lax, httponly: true, secure: tls, key: "yellow-track",
-            expire_after: Store::Accounts::IDLE
+            expire_after: Store::Accounts::IDLE + SessionKept::DAY
           set :protection, except: :remote_token # our own asks for more, and reads no body to know
           set :host_authorization, permitted_hosts: [*HOSTS, *ENV.fetch("YELLOW_TRACK_HOSTS", "").split(","),
             *site && URI(site).host]
@@ -53,6 +53,7 @@ module YellowTrack
           use Rack::TempfileReaper
           use FrontDoor, settings.limits
           use Rates.lay
+          use SessionKept
           use SignIn.on(book, secret:, by_itself:, site:)
           use Gate
           use Legible
