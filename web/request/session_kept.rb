@@ -17,8 +17,10 @@ module YellowTrack
       def call(env)
         session = env[Rack::RACK_SESSION]
         came = told(session)
-        session[SENT] = Time.now.to_i / DAY if session[SENT] != Time.now.to_i / DAY
-        @app.call(env).tap { session.options[:skip] = true if same?(session, came) }
+        @app.call(env).tap do
+          session[SENT] = Time.now.to_i / DAY
+          session.options[:skip] = true if same?(session, came)
+        end
       end
 
       private
