@@ -6,6 +6,8 @@ module YellowTrack
   module Store
     # Who of the firm may come in, and as what.
     class Accounts
+      include Questions
+
       # name, as the log shows it; login, as it is looked for; role; open, whether he may
       # come in.
       Account = Struct.new(:id, :login, :name, :role, :open, :made_at, keyword_init: true)
@@ -24,9 +26,6 @@ module YellowTrack
         @db = db
         @accounts = db[:accounts]
         @sessions = db[:account_active_session_keys]
-        # Every page asks it: prepared once. Read to its end, so that nothing stays open that a writer waits for.
-        @in_by = @accounts.join(@sessions.select(:account_id, :session_id, :last_use), account_id: :id)
-          .where(account_id: :$id, session_id: :$session_id).prepare(:select, :account_in_by_session)
       end
 
       # A name as it is looked for: as written in any case, with any spaces.
@@ -116,7 +115,7 @@ module YellowTrack
       # @param now [Time]
       # @return [Account, nil]
       def signed_in(id, session_id, now: Time.now)
-        row = @in_by.call(id:, session_id:).first or return
+        row = in_by(id, session_id) or return
         age = now - Time.iso8601(row[:last_use])
         return end_session(id, session_id) && nil if age > IDLE
 
@@ -152,6 +151,13 @@ module YellowTrack
       def factor?(id) = !@db[:account_otp_keys].where(id:).empty?
 
       private
+
+      def in_by(id, session_id)
+        question(:account_in_by_session) do
+          @accounts.join(@sessions.select(:account_id, :session_id, :last_use), account_id: :id)
+            .where(account_id: :$id, session_id: :$session_id)
+        end.call(id:, session_id:).first
+      end
 
       # Whoever leaves knew the address that calendars read.
       def forget_calendars(by)

@@ -7,6 +7,8 @@ module YellowTrack
     # What was typed and could not be read or saved, kept for whoever typed it
     # until he settles it: by a value that is saved, or by giving it up.
     class Drafts
+      include Questions
+
       # typed: as it was typed
       # unit:  in which a bare number was meant
       # says:  what is wrong with it
@@ -22,20 +24,23 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @drafts = db[:drafts]
-        @his = @drafts.where(opening_id: :$opening, owner: [:$owner, ANYBODY]).order(:owner)
-          .prepare(:select, :his_drafts)
-        @by = @drafts.where(owner: :$owner).order(:opening_id, :key).prepare(:select, :drafts_by)
       end
 
       # @param owner [String]
       # @return [Hash{String => Draft}] his, by key
       def of(opening_id, owner)
-        @his.call(opening: opening_id, owner:).to_h { |row| [row[:key], draft(row)] }
+        his = question(:his_drafts) do
+          @drafts.where(opening_id: :$opening, owner: [:$owner, ANYBODY]).order(:owner)
+        end
+        his.call(opening: opening_id, owner:).to_h { |row| [row[:key], draft(row)] }
       end
 
       # @param owner [String]
       # @return [Array<Array(Integer, Draft)>] his of every opening, with its number
-      def by(owner) = @by.call(owner:).map { |row| [row[:opening_id], draft(row)] }
+      def by(owner)
+        question(:drafts_by) { @drafts.where(owner: :$owner).order(:opening_id, :key) }.call(owner:)
+          .map { |row| [row[:opening_id], draft(row)] }
+      end
 
       # Keeps what could not be taken, for whoever typed it, with why.
       def keep(opening_id, key, typed, says:, owner:, seen: 0, unit: "mm", clash: false)

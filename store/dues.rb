@@ -7,6 +7,8 @@ module YellowTrack
     # What is due: visits, what others are waited for, looks back. The first page reads
     # nothing else.
     class Dues
+      include Questions
+
       # job, what its job is called; day, by which it is due; says, what there is to tell of it.
       Due = Struct.new(:id, :job_id, :job, :opening_id, :kind, :day, :says, keyword_init: true)
 
@@ -17,7 +19,6 @@ module YellowTrack
         @hanging = @dues.join(:jobs, id: :job_id, binned_at: nil).select_all(:dues)
           .select_append(Sequel[:jobs][:name].as(:job)).order(:day, Sequel[:dues][:id])
           .where(Sequel.|({opening_id: nil}, Sequel.~(opening_id: binned_openings)))
-        @asked = {} # the first page asks the same each time: prepared once
       end
 
       # In the place of those of a kind that there were.
@@ -39,8 +40,8 @@ module YellowTrack
       #   is waited for only later
       # @return [Array<Due>]
       def of(kind, most: -1, **bounds)
-        question = @asked[bounds.keys] ||= asking(bounds.keys)
-        question.call(kind:, most:, **bounds).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
+        question(:"dues_#{bounds.keys.join("_")}") { asking(bounds.keys) }
+          .call(kind:, most:, **bounds).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
       end
 
       # What of others is done is waited for no longer.
@@ -61,7 +62,7 @@ module YellowTrack
         limits = {until_day: Sequel[:day] <= :$until_day, from: Sequel[:day] >= :$from,
                   begun: Sequel.|({since => nil}, Sequel.expr(since) <= :$begun)}
         limits.fetch_values(*bounds).reduce(@hanging.where(kind: :$kind)) { |rows, limit| rows.where(limit) }
-          .limit(:$most).prepare(:select, :"dues_#{bounds.join("_")}")
+          .limit(:$most)
       end
 
       def since = Sequel.function(:json_extract, :says, "$.since")

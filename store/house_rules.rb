@@ -5,15 +5,16 @@ module YellowTrack
     # What every new job and opening starts from; those that are there already
     # stay as they are.
     class HouseRules
+      include Questions
+
       # @param db [Sequel::Database]
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @rules, @replaced = db[:house_rules], replaced
-        @all = @rules.prepare(:select, :house_rules) # every page asks it
       end
 
       # @return [Hash{String => String}] those that were set, by key
-      def all = @all.call.to_h { |row| row.values_at(:key, :value) }
+      def all = question(:house_rules) { @rules }.call.to_h { |row| row.values_at(:key, :value) }
 
       # Sets one; an empty value takes it back to the usual.
       #

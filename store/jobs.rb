@@ -22,8 +22,6 @@ module YellowTrack
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @jobs, @replaced = db[:jobs], replaced
-        @one = @jobs.where(id: :$id).prepare(:select, :one_job) # every page of a job and of an opening asks it
-        @standing = counted.prepare(:select, :jobs_standing) # read to its end: nothing stays open
         @first_due = db[:dues].where(job_id: Sequel[:jobs][:id]).select { min(:day) }
       end
 
@@ -31,7 +29,7 @@ module YellowTrack
       def all(most: nil, after: nil) = hanging.limit(most, after).map { |row| Job.new(**row) }
 
       # @return [Standing] what the first page says of all of them, asked in one
-      def standing = Standing.new(**@standing.call.first)
+      def standing = Standing.new(**question(:jobs_standing) { counted }.call.first)
 
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
@@ -73,7 +71,9 @@ module YellowTrack
       end
 
       # @return [Job, nil]
-      def find(id) = @one.call(id:).first&.then { |row| Job.new(**row) }
+      def find(id)
+        question(:one_job) { @jobs.where(id: :$id) }.call(id:).first&.then { |row| Job.new(**row) }
+      end
 
       # @return [Job]
       # @raise [Fault] for a name that will not do

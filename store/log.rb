@@ -7,6 +7,8 @@ module YellowTrack
     # Every change of a reading or a choice, in order, with what it replaced.
     # The database refuses to rewrite it.
     class Log
+      include Questions
+
       # before, after: as typed; nil for nothing
       Entry = Struct.new(:id, :opening_id, :version, :at, :who, :kind, :key, :before, :after, keyword_init: true) do
         # Whether it is what entries of its kind are.
@@ -17,8 +19,6 @@ module YellowTrack
       def initialize(db)
         @told, @last = Known.new, Known.new
         @entries = db[:log_entries]
-        @latest = @entries.where(opening_id: :$opening).reverse(:id).limit(1).prepare(:select, :log_latest)
-        @of_one = of_sets(:$opening).order(:id).prepare(:select, :log_of_one) # every page of an opening asks it
       end
 
       # Writes an entry. None is ever changed.
@@ -53,7 +53,10 @@ module YellowTrack
       # @param row [Openings::Row]
       # @return [Entry, nil]
       def latest(row)
-        @last.of(row) { @latest.call(opening: row.id).first&.then { |found| entry(found) } }
+        @last.of(row) do
+          question(:log_latest) { @entries.where(opening_id: :$opening).reverse(:id).limit(1) }
+            .call(opening: row.id).first&.then { |found| entry(found) }
+        end
       end
 
       # The last change at a key.
@@ -95,7 +98,7 @@ module YellowTrack
       # @param opening_ids [Array<Integer>]
       # @return [Hash{Integer => HungLog}]
       def told(opening_ids)
-        rows = opening_ids.one? ? @of_one.call(opening: opening_ids.first) : of_sets(opening_ids).order(:id)
+        rows = opening_ids.one? ? of_one(opening_ids.first) : of_sets(opening_ids).order(:id)
         entries = rows.map { |row| entry(row) }.select(&:whole?).group_by(&:opening_id)
         opening_ids.to_h { |id| [id, HungLog.new(entries[id] || [])] }
       end
@@ -132,6 +135,8 @@ module YellowTrack
       def find(id) = @entries.first(id:)&.then { |row| entry(row) }
 
       private
+
+      def of_one(id) = question(:log_of_one) { of_sets(:$opening).order(:id) }.call(opening: id)
 
       # What HungLog asks. Of choices that change no set into another it has to know that there was
       # one: the last at each key will do, however often a lap was typed.

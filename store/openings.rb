@@ -42,13 +42,16 @@ module YellowTrack
         @db = db
         @log = log
         @openings = db[:openings]
-        @one = beside(@openings.where(id: :$id), logged: @db[:log_entries].select { max(:id) },
-          drafted: @db[:drafts].select { count.function.* })
-          .prepare(:select, :one_opening) # read to its end: nothing stays open
       end
 
       # @return [Opening, nil]
-      def find(id) = @one.call(id:).first&.then { |row| opening(row) }
+      def find(id)
+        one = question(:one_opening) do
+          beside(@openings.where(id: :$id), logged: @db[:log_entries].select { max(:id) },
+            drafted: @db[:drafts].select { count.function.* })
+        end
+        one.call(id:).first&.then { |row| opening(row) }
+      end
 
       # @param document [Document]
       # @yieldparam opening [Opening] as it was added

@@ -7,15 +7,19 @@ module YellowTrack
     # Causes of the firm's own: what was found by hand where none of the known ones fitted, as a row of the
     # knowledge of doors (handbook 13).
     class OwnCauses
+      include Questions
+
       # @param db [Sequel::Database]
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @causes, @replaced = db[:own_causes], replaced
-        @all = @causes.order(:id).select(:id, :cause).prepare(:select, :all_own_causes)
       end
 
       # @return [Hash{String => Hash}] rows by key, as the knowledge of doors has them
-      def all = @all.call.to_h { |row| [row[:id], JSON.parse(row[:cause])] }
+      def all
+        question(:all_own_causes) { @causes.order(:id).select(:id, :cause) }.call
+          .to_h { |row| [row[:id], JSON.parse(row[:cause])] }
+      end
 
       # Those that doors of a family can have.
       def of(family) = all.select { |_, row| row["for"].include?(family) }

@@ -8,15 +8,19 @@ module YellowTrack
     # Kit sheets of the fitter's own, as parsed JSON. An opening that takes one
     # holds the whole sheet, so that a sheet changed later leaves it alone.
     class OwnKits
+      include Questions
+
       # @param db [Sequel::Database]
       # @param replaced [Replaced]
       def initialize(db, replaced)
         @kits, @replaced = db[:own_kits], replaced
-        @all = @kits.order(:id).select(:id, :sheet).prepare(:select, :all_own_kits)
       end
 
       # @return [Hash{String => Hash}] sheets by id
-      def all = @all.call.to_h { |row| [row[:id], JSON.parse(row[:sheet])] }
+      def all
+        question(:all_own_kits) { @kits.order(:id).select(:id, :sheet) }.call
+          .to_h { |row| [row[:id], JSON.parse(row[:sheet])] }
+      end
 
       # @return [Hash, nil]
       def sheet(id) = @kits.where(id:).get(:sheet)&.then { |sheet| JSON.parse(sheet) }

@@ -14,7 +14,7 @@ module Site
   MORNING = Time.local(2027, 3, 1, 6, 0) # a Monday, whenever the examples are run; the clock goes on from there
   # The book of the example that is run. Applications stand on it and are made once, each way that they are asked for:
   # to make one, and to have it answer for the first time, takes three times as long as a page.
-  STANDING = SimpleDelegator.new(nil)
+  STANDING = DelegateClass(YellowTrack::Store::Book).new(nil)
   SERVED = Hash.new do |all, way|
     all[way] = YellowTrack::Web::App.on(STANDING, secret: "s" * 64, **way)
   end
