@@ -26,9 +26,9 @@ module YellowTrack
     def_delegators :@off, :height, :width, :lipping
 
     # @param brief [Brief]
+    # @param inside [Inside]
     # @param width [Rational] of the panel
     # @param height [Rational] of the panel
-    # @param inside [Inside]
     def initialize(brief, inside, width:, height:)
       @brief, @inside = brief, inside
       @panel = {width:, height:}

@@ -26,7 +26,7 @@ RSpec.describe "Without a network, in the browser" do
       break if session.has_css?("h1, button", text: /\ASign (in|out)\z/, wait: 5)
     end
     session.click_button("Sign out") if session.has_button?("Sign out", wait: 1)
-    expect(session).to have_css("h1", text: "Sign in", wait: 15)
+    expect(session).to have_css("h1", text: "Sign in", wait: 45)
   end
 
   def now(key) = book.openings.find(row.id).document[key]
@@ -76,7 +76,7 @@ RSpec.describe "Without a network, in the browser" do
     session.visit("/openings/#{row.id}/measure")
     expect(session.find_field("survey-depth").value).to eq "132"
     network.back
-    expect(session).to have_css("#along-bar", visible: :hidden, wait: 15)
+    expect(session).to have_css("#along-bar", visible: :hidden, wait: 45)
     entries = book.log.of(row.id).last(7)
     expect(entries.map(&:kind)).to eq %w[reading reading step reading remark picture hand-over]
     expect([now("survey.depth"), entries.map(&:who).uniq]).to eq ["132", ["Runa"]]
@@ -87,7 +87,7 @@ RSpec.describe "Without a network, in the browser" do
     book.openings.change(row.id, "survey.depth", "125", seen: nil, who: "Odo")
     session.find_field("survey-depth").click
     network.back
-    expect(session).to have_css("#along-bar", text: "1 of yours quarrels with what others wrote", wait: 15)
+    expect(session).to have_css("#along-bar", text: "1 of yours quarrels with what others wrote", wait: 45)
     expect(session).to have_css("#field-survey-depth.unsent", text: /Changed meanwhile from .* to 125.*You typed 131/)
     session.visit("/")
     expect(session).to have_css("#along-bar", text: "1 of yours quarrels")
@@ -143,7 +143,7 @@ RSpec.describe "Without a network, in the browser" do
     Browser.app = YellowTrack::Web::App.on(book, secret: "c" * 64, by_itself: "Odo")
     network.back
     session.visit("/")
-    expect(session).to have_css("#along-bar", text: "1 of another's wait on this device until he signs in", wait: 15)
+    expect(session).to have_css("#along-bar", text: "1 of another's wait on this device until he signs in", wait: 45)
     session.visit("/along")
     expect(session).to have_no_css("[data-along-waiting] p")
     expect(now("survey.depth")).not_to eq "131"

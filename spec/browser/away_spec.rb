@@ -33,7 +33,7 @@ RSpec.describe "A server that goes away" do
     session.find(".answers button", text: "yes").click
     expect(session).to have_css("#away", text: "Not saved")
     serve(@port)
-    expect(session).to have_css(".ask label", text: "What do you hear", wait: 15)
+    expect(session).to have_css(".ask label", text: "What do you hear", wait: 45)
     expect(book.openings.find(slider.id).document["service.findings"]).to eq("next_too" => "yes")
   end
 
@@ -49,7 +49,7 @@ RSpec.describe "A server that goes away" do
     expect(session.first(".sign path")["d"]).not_to eq ""
     serve(@port)
     session.click_button("Hand it over")
-    expect(session).to have_css(".empty-first", text: "Handed over.", wait: 15)
+    expect(session).to have_css(".empty-first", text: "Handed over.", wait: 45)
     expect(book.log.last(row.id, "signed").after["signatures"]).to include("fitter")
   end
 
@@ -64,7 +64,7 @@ RSpec.describe "A server that goes away" do
     expect(session).to have_css("#away", text: "width, head, width, middle")
     expect(row.document["survey.widths.top"]).to eq "1808"
     serve(@port)
-    expect(session).to have_no_css("#away", wait: 15)
+    expect(session).to have_no_css("#away", wait: 45)
     expect(session).to have_no_css(".unsent")
     expect(row.document["survey.widths"].slice("top", "middle")).to eq("top" => "1805", "middle" => "1806")
   end
@@ -74,7 +74,7 @@ RSpec.describe "A server that goes away" do
     held = SQLite3::Database.new(book.file)
     held.execute("BEGIN IMMEDIATE")
     type("survey-widths-top", "1805")
-    expect(session).to have_css("#away", text: "Not saved: width, head. Another program holds the database.", wait: 15)
+    expect(session).to have_css("#away", text: "Not saved: width, head. Another program holds the database.", wait: 45)
     expect(session).to have_css("#field-survey-widths-top.unsent")
     held.execute("ROLLBACK")
     expect(session).to have_no_css("#away", wait: 20)
@@ -91,7 +91,7 @@ RSpec.describe "A server that goes away" do
     expect(session).to have_css("#away", text: "depth")
     book.openings.change(row.id, "survey.widths.bottom", "1820", seen: nil)
     serve(@port)
-    expect(session).to have_no_css("#away", wait: 15)
+    expect(session).to have_no_css("#away", wait: 45)
     said = "Changed meanwhile from 1812 to 1820. You typed 1811."
     expect(session).to have_css("#says-survey-widths-bottom", text: said)
     expect(session.find_field("survey-widths-bottom").value).to eq "1811"
@@ -126,7 +126,7 @@ RSpec.describe "A server that goes away" do
     @server.stop(true)
     Browser.app = there
     serve(@port)
-    expect(session).to have_no_css("#away", wait: 15)
+    expect(session).to have_no_css("#away", wait: 45)
     expect(row.document["survey.depth"]).to eq "130"
   end
 
@@ -140,7 +140,7 @@ RSpec.describe "A server that goes away" do
     session.dismiss_confirm(/Not saved: depth.*Leave the page without it/m) { session.click_link("Choose") }
     expect(session.find_field("survey-depth").value).to eq "130"
     serve(@port)
-    expect(session).to have_no_css("#away", wait: 15)
+    expect(session).to have_no_css("#away", wait: 45)
     expect(asks?).to be false
     expect(row.document["survey.depth"]).to eq "130"
   end
@@ -153,7 +153,7 @@ RSpec.describe "A server that goes away" do
     type("survey-depth", "130")
     expect(session).to have_css("#away", text: "This page was open too long to save from")
     expect(session).to have_css("#field-survey-depth.unsent")
-    expect(session).to have_no_css("#away", wait: 15)
+    expect(session).to have_no_css("#away", wait: 45)
     expect(row.document["survey.depth"]).to eq "130"
   end
 
@@ -165,7 +165,7 @@ RSpec.describe "A server that goes away" do
     Browser.app = YellowTrack::Web::App.on(book, secret: "b" * 64, by_itself: "Tern")
     serve(@port)
     type("survey-depth", "130")
-    expect(session).to have_css("#away", text: "Another is signed in here now", wait: 15)
+    expect(session).to have_css("#away", text: "Another is signed in here now", wait: 45)
     expect(session.find_field("survey-depth").value).to eq "130"
     expect(row.document["survey.depth"]).not_to eq "130"
     @server.stop(true)

@@ -82,7 +82,7 @@ RSpec.describe "From readings to panels, in the browser" do
   it "keeps what stands open, and the field in hand, when another kit brings another page" do
     session.visit("/openings/#{opening("B", "Osier Weir").id}/size")
     session.find("#numbers-panels .row-take", match: :first).click
-    session.find("#choosing-panels > summary").click
+    session.find("#choosing-panels > summary").then { |one| session.scroll_to(one, align: :center) && one.click }
     session.select("Floor roller 36", from: "set-kit")
     expect(session).to have_css("#numbers-track-floor-rail, .row-name", text: "Floor rail")
     expect(session.find("#choosing-panels")[:open]).to be_truthy
