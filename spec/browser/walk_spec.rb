@@ -81,7 +81,7 @@ RSpec.describe "A walk over the whole" do
   def app = Browser.app
 
   # Goes to every page that links reach from the first one, to one of each kind, in an order of the seed's. Every
-  # third comes into the window, and all where all of it is walked; the rest and what is a file are asked for alone.
+  # fourth comes into the window, and all where all of it is walked; the rest and what is a file are asked for alone.
   #
   # @yieldparam path [String] of the page that is in the window
   # @yieldparam turn [Integer] how many were there before it
@@ -93,7 +93,7 @@ RSpec.describe "A walk over the whole" do
       next if seen[kind]
 
       seen[kind] = true
-      looked_at = Share.takes?(seen.length, 3)
+      looked_at = Share.takes?(seen.length, 4)
       next unless looked_at ? page_in_window?(path) : there?(path)
 
       ahead.concat(led_to(path, looked_at ? session.evaluate_script(Walk::LINKS) : printed_links))

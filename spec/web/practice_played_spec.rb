@@ -8,7 +8,7 @@ RSpec.describe "Practice, played and set" do
   include Site
   include Practised
 
-  Share.of(YellowTrack::Practice::Drills.all.keys, 3).each do |key|
+  Share.of(YellowTrack::Practice::Drills.all.keys, 4).each do |key|
     it "asks a round of #{key} to its end, all of it right, and a page of each answer" do
       path = begin_round(key)
       10.times do |place|
