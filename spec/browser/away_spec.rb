@@ -11,8 +11,8 @@ RSpec.describe "A server that goes away" do
 
   def free_port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
 
-  def serve(port)
-    @server = Puma::Server.new(Browser.app, nil, min_threads: 1, max_threads: 4)
+  def serve(port, app = Browser.app)
+    @server = Puma::Server.new(app, nil, min_threads: 1, max_threads: 4)
     @server.add_tcp_listener("127.0.0.1", port)
     @server.run
   end
@@ -96,6 +96,26 @@ RSpec.describe "A server that goes away" do
     expect(session).to have_css("#says-survey-widths-bottom", text: said)
     expect(session.find_field("survey-widths-bottom").value).to eq "1811"
     expect(row.document["survey.widths"]).to include("top" => "1805", "middle" => "1806", "bottom" => "1820")
+    expect(row.document["survey.depth"]).to eq "130"
+  end
+
+  it "sends nothing twice that is answered slowly once the server is back" do
+    visit("/openings/#{row.id}/measure")
+    @server.stop(true)
+    {"depth" => "130", "widths-top" => "1805"}.each { |place, text| type("survey-#{place}", text) }
+    expect(session).to have_css("#away", text: "depth")
+    sent = []
+    slowly = lambda do |env|
+      if env["REQUEST_METHOD"] == "POST"
+        sent << env["rack.input"].read[/key=([^&]+)/, 1]
+        env["rack.input"].rewind
+        sleep 4 if sent.one?
+      end
+      Browser.app.call(env)
+    end
+    serve(@port, slowly)
+    expect(session).to have_no_css("#away", wait: 45)
+    expect(sent).to match_array %w[survey.depth survey.widths.top]
     expect(row.document["survey.depth"]).to eq "130"
   end
 

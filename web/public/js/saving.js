@@ -5,6 +5,7 @@
 import { renewToken } from "/js/token.js"
 
 const AGAIN = 3000 // ms from one try to the next
+const SLOW = 15_000 // ms that an answer may take before the same is sent anew
 const BEHIND = [502, 504] // what a proxy answers while the server behind it is away
 const KEPT_HERE = 202 // what is answered for a save that waits on this device
 const SOON = 1200 // ms of no typing, after which a field is sent
@@ -54,6 +55,7 @@ const waiting = () => under.size > 0 || unsent().length > 0 || typing().length >
 // what htmx tells of it comes from whatever stands around it, or not at all.
 function onItsWay({ elt, xhr }) {
   under.set(xhr, elt)
+  elt.dataset.went = Date.now()
   xhr.addEventListener("loadend", () => under.delete(xhr))
 }
 
@@ -145,8 +147,14 @@ async function tryAgain() {
   const [first] = unsent().filter((form) => form.dataset.unsent === "away")
   if (!first) { away = null; return }
   if (ended) await renewed()
-  if (!ended) window.htmx.trigger(first, "submit")
+  if (!ended && !awaited(first)) window.htmx.trigger(first, "submit")
   if (away) setTimeout(() => { if (away) tryAgain() }, AGAIN)
+}
+
+// Whether a save of the field is on its way and may still be answered: sent twice, what comes late would take back what
+// was told of another field meanwhile.
+function awaited(form) {
+  return [...under.values()].some((one) => one.id === form.id && Date.now() - one.dataset.went < SLOW)
 }
 
 async function renewed() {
