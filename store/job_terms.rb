@@ -26,7 +26,8 @@ module YellowTrack
         rows = question(:terms_of_jobs) { @terms.where(of_jobs) }.call(jobs:).to_h { |row| [row[:job_id], row] }
         shut = question(:shut_of_jobs) { @shut.where(of_jobs).order(:day) }.call(jobs:).group_by { |row| row[:job_id] }
         job_ids.to_h do |id|
-          [id, Terms.new(job_id: id, **(rows[id] || {}).except(:job_id), shut: (shut[id] || []).map { |row| row[:day] })]
+          days = (shut[id] || []).map { |row| row[:day] }
+          [id, Terms.new(job_id: id, **(rows[id] || {}).except(:job_id), shut: days)]
         end
       end
 

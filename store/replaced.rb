@@ -13,7 +13,7 @@ module YellowTrack
 
       # @param db [Sequel::Database]
       def initialize(db)
-        @db, @replaced = db, db[:replaced]
+        @replaced = db[:replaced]
       end
 
       # @param before [Object, nil] as parsed JSON
@@ -29,7 +29,7 @@ module YellowTrack
       # @return [Array<Was>] of several things, the latest first
       def among(kind, keys, most: 50)
         question(:replaced_among) do
-          @replaced.where(kind: :$kind, key: told_in(@db, :$keys)).reverse(:id).limit(:$most)
+          @replaced.where(kind: :$kind, key: told_in(@replaced.db, :$keys)).reverse(:id).limit(:$most)
         end.call(kind:, keys: JSON.generate(keys), most:).map { |row| was(row) }
       end
 

@@ -13,7 +13,7 @@ module YellowTrack
     COVER_LEAST = 10r # of a panel over the head it covers
 
     # What the panels want: by the design figure; the least and the most that do, nil for no end; mm.
-    Wanted = Struct.new(:needed, :least, :most) do
+    Asked = Struct.new(:needed, :least, :most) do
       # @return ["fits", "tall", "build"]
       def verdict
         return "tall" if most&.negative?
@@ -22,7 +22,7 @@ module YellowTrack
       end
     end
 
-    def_delegators :@wanted, :needed, :least, :most, :verdict
+    def_delegators :@asked, :needed, :least, :most, :verdict
 
     # @return [Rational] what goes into the head, and into the base strip
     attr_reader :head, :strip
@@ -66,7 +66,7 @@ module YellowTrack
     # @param range [Hash] a formula with its terms for each of NAMES; on_floor whether the floor carries it
     def initialize(brief, range, on_floor)
       @brief = brief
-      @wanted = Wanted.new(*NAMES.map { |key, title| sum(key, title, *range[key]) }).freeze
+      @asked = Asked.new(*NAMES.map { |key, title| sum(key, title, *range[key]) }).freeze
       share(on_floor)
       freeze
     end

@@ -22,8 +22,8 @@ module YellowTrack
       def catch_at_end(right) = right ? track.last - spacer - body : track.first + spacer + body
     end
 
-    # A panel's way: its left edge closed, and fully open; mm.
-    Way = Struct.new(:closed, :open) do
+    # How a panel slides: its left edge closed, and fully open; mm.
+    Slide = Struct.new(:closed, :open) do
       # @return [Rational] mm between where it takes hold and where it rests
       def travel = (open - closed).abs
 
@@ -35,21 +35,21 @@ module YellowTrack
     attr_reader :opening
 
     # @param width [Rational] of the panel
-    # @param way [Way]
+    # @param slide [Slide]
     # @param room [Room]
-    def initialize(width:, way:, room:)
-      @middle, @way, @room = width / 2, way, room
-      @opening = one_striker? ? way.open + @middle : apart
+    def initialize(width:, slide:, room:)
+      @middle, @slide, @room = width / 2, slide, room
+      @opening = one_striker? ? slide.open + @middle : apart
       freeze
     end
 
-    def_delegators :@way, :travel
+    def_delegators :@slide, :travel
 
     # @return [Rational] x of the closing damper's catch
-    def closing = @way.closed + @middle
+    def closing = @slide.closed + @middle
 
     # @return [Array<Rational>] one striker or two, from the panel's left edge
-    def strikers = one_striker? ? [@middle] : [@middle, opening - @way.open]
+    def strikers = one_striker? ? [@middle] : [@middle, opening - @slide.open]
 
     # Whether the travel lets one striker serve both dampers.
     def one_striker? = travel >= @room.body + FREE
@@ -59,10 +59,10 @@ module YellowTrack
     # The opening damper as near the end as the spacer lets it, slid on toward
     # the middle until the strikers stand clear of each other.
     def apart
-      at_end = @room.catch_at_end(@way.rightward?)
-      return at_end unless (at_end - @way.open - @middle).abs < APART
+      at_end = @room.catch_at_end(@slide.rightward?)
+      return at_end unless (at_end - @slide.open - @middle).abs < APART
 
-      @way.open + @middle + (@way.rightward? ? -APART : APART)
+      @slide.open + @middle + (@slide.rightward? ? -APART : APART)
     end
   end
 end

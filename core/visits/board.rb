@@ -13,7 +13,7 @@ module YellowTrack
 
     # What was planned: crews' days, by date, then crews as in the file; the end of every step; whether no plan is
     # better.
-    Planned = Struct.new(:rows, :ends, :proved)
+    Outcome = Struct.new(:rows, :ends, :proved)
 
     # @return [Model]
     attr_reader :model
@@ -31,18 +31,18 @@ module YellowTrack
       @name, @model, @was, @value = name, model, was, Value.new(model)
       small = rows.nil? && Search.small?(model)
       rows = (rows || planned(patience, small)).sort_by { |row| [row.day, row.crew] }
-      @planned = Planned.new(rows, @value.last_ends(rows), small).freeze
+      @outcome = Outcome.new(rows, @value.last_ends(rows), small).freeze
       freeze
     end
 
     # @return [Array<Row>] crews' days, by date, then crews as in the file
-    def rows = @planned.rows
+    def rows = @outcome.rows
 
     # @return [Array<Integer>] the end of every step
-    def ends = @planned.ends
+    def ends = @outcome.ends
 
     # Whether no plan is better.
-    def proved? = @planned.proved
+    def proved? = @outcome.proved
 
     # Broken, unkept, ends, days, road, visits and their dates.
     #

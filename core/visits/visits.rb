@@ -34,7 +34,7 @@ module YellowTrack
     # What it is of: the job's name, and its short one, that calendars know it by.
     Job = Struct.new(:name, :key)
 
-    def_delegators :@planned, :model, :rows, :proved?, :longer?
+    def_delegators :@days, :model, :rows, :proved?, :longer?
 
     # @return [Timing]
     attr_reader :timing
@@ -50,7 +50,7 @@ module YellowTrack
     def initialize(name:, steps:, calendar:, hands: 1, job: nil, was: nil, patience: Patience.new(PATIENCE))
       @hands, @was = hands, was
       @job = Job.new(name, job || name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, ""))
-      @planned = Planned.new(Model.new(steps, calendar), patience:, was:)
+      @days = CrewDays.new(Model.new(steps, calendar), patience:, was:)
       @timing = Timing.new(model, rows)
       freeze
     end
@@ -69,7 +69,7 @@ module YellowTrack
     def bound
       return [end_day, rows.count(&:trip)] if proved?
 
-      @planned.bound
+      @days.bound
     end
 
     # @return [Array<Chain::Stretch>]

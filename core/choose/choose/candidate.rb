@@ -10,7 +10,7 @@ module YellowTrack
 
       # How it is tried: layout, the choices that make it; place, of its kit on the shelf and of the layout among its
       # kit's; in_mind, whether this is the way that the opening has now.
-      Way = Struct.new(:layout, :place, :in_mind)
+      Shelved = Struct.new(:layout, :place, :in_mind)
 
       # @return [Plan]
       attr_reader :plan
@@ -20,9 +20,9 @@ module YellowTrack
       attr_reader :stops
 
       # @param plan [Plan]
-      # @param way [Way]
-      def initialize(plan, way)
-        @plan, @way = plan, way
+      # @param shelved [Shelved]
+      def initialize(plan, shelved)
+        @plan, @shelved = plan, shelved
         @stops = counted(:stop)
         @unread = Facts.unread(self)
       end
@@ -37,10 +37,10 @@ module YellowTrack
       attr_reader :takes
 
       # @return [Hash] the choices that make it
-      def layout = @way.layout
+      def layout = @shelved.layout
 
       # Whether this is the way that the opening has now.
-      def in_mind? = @way.in_mind
+      def in_mind? = @shelved.in_mind
 
       # @return [String] "wall-hung pair"
       def manner = Sets.of(kit).layouts.called(kit, layout)
@@ -139,7 +139,7 @@ module YellowTrack
       # What candidates are ranked by, the better first.
       def rank
         [STATES.index(state), stops.length, every_bay? ? 0 : 1, -(clear.round(3) / CLEAR_STEP).floor, watches,
-          heaviest ? heaviest.round(2) : Float::INFINITY, work ? work.values.sum : Float::INFINITY, *@way.place]
+          heaviest ? heaviest.round(2) : Float::INFINITY, work ? work.values.sum : Float::INFINITY, *@shelved.place]
       end
 
       # As the choice file has it.

@@ -34,15 +34,15 @@ module YellowTrack
         layouts.each_with_index.filter_map do |layout, index|
           in_mind = mind && index == (mine || layouts.length - 1)
           candidate(in_mind ? @opening : Kept.with(@opening, kit, layout, house: @house.fetch(kit.family, {})),
-            Candidate::Way.new(layout, [place, index], in_mind == true))
+            Candidate::Shelved.new(layout, [place, index], in_mind == true))
         end
       end
 
-      def candidate(opening, way)
+      def candidate(opening, shelved)
         plan = Plan.of(opening, closure: @closure, printer: @printer)
-        Candidate.new(plan, way) if way.in_mind || !Kept.open?(plan)
+        Candidate.new(plan, shelved) if shelved.in_mind || !Kept.open?(plan)
       rescue Fault
-        raise if way.in_mind
+        raise if shelved.in_mind
       end
     end
   end

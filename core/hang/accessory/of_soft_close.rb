@@ -40,7 +40,7 @@ module YellowTrack
       def mark
         spacer = self["spacer"] || 0r
         open = rightward? ? self["at"] + self["travel"] : self["at"] - self["travel"]
-        @made = SoftClose.new(width: self["width"], way: SoftClose::Way.new(self["at"], open),
+        @made = SoftClose.new(width: self["width"], slide: SoftClose::Slide.new(self["at"], open),
           room: SoftClose::Room.new([0r, self["rail"]], self["body"], spacer))
         @stop_moves = [short_of(spacer), 0r].max
         catches(spacer)

@@ -137,8 +137,8 @@ module YellowTrack
           why: "The whole run, on the lane's centre line.", tongue:, play: PLAY)
         depth = sum("floor_depth", "Groove in the floor, deep", "reach + spare",
           why: "In the finished floor.", reach:, spare: SPARE)
-        FloorGroove.new(width, depth, sum("tongue", "Tongue, out of the panel's foot", "gap + reach", why: "At the floor's high point.",
-          gap: @heights.gap, reach:))
+        FloorGroove.new(width, depth, sum("tongue", "Tongue, out of the panel's foot", "gap + reach",
+          why: "At the floor's high point.", gap: @heights.gap, reach:))
       end
 
       def refuse_tongue(width, thickness)

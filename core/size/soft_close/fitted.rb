@@ -82,7 +82,7 @@ module YellowTrack
       private
 
       def place(panel)
-        made = SoftClose.new(width: panel.width, way: Way.new(panel.x, opened(panel)),
+        made = SoftClose.new(width: panel.width, slide: Slide.new(panel.x, opened(panel)),
           room: Room.new([@set.track.start, @set.track.finish], body, spacer))
         Place.new(panel: panel.name, closing: note(panel, "closing", "Closing damper's catch", value: made.closing),
           opening: note(panel, "opening", "Opening damper's catch", value: made.opening),

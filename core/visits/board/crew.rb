@@ -13,7 +13,8 @@ module YellowTrack
       # @return [Integer]
       attr_reader :people
 
-      def_delegators :@clock, :works?, :minutes, :full_day, :opens, :closes, :work, :driven, :begun, :back_from, :between
+      def_delegators :@clock, :works?, :minutes, :full_day, :opens, :closes, :work, :driven, :begun,
+        :back_from, :between
 
       # @param key [String]
       # @param people [Integer]

@@ -50,8 +50,9 @@ module YellowTrack
 
       def step(place)
         over = steps[place].ended
-        {"key" => key(place), "start" => over ? nil : told(@plan.timing.starts[place]), "end" => told(@plan.timing.ends[place]),
-         "slack" => @plan.timing.slack(place)}
+        timing = @plan.timing
+        {"key" => key(place), "start" => over ? nil : told(timing.starts[place]), "end" => told(timing.ends[place]),
+         "slack" => timing.slack(place)}
       end
 
       def stretch(one) = {"step" => key(one.place), "by" => one.by, "from" => told(one.from), "to" => told(one.to)}

@@ -3,7 +3,7 @@
 module YellowTrack
   module Desk
     class FirmBoard
-      # A look for a good plan of a board: as long as a page waits for one, or what a longer look found of the same file.
+      # A look for a good plan of a board: as long as a page waits, or what a longer look found of the same file.
       class Look
         # @return [Hash] the board's file
         attr_reader :file

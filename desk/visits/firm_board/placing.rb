@@ -3,7 +3,7 @@
 module YellowTrack
   module Desk
     class FirmBoard
-      # Steps of a board's jobs with what is put on which day: on the board that is kept, on a job's own plan from before
+      # Steps of a board's jobs, with what is put on a day: on the board that is kept, on a job's own plan from before
       # any board had it, and by what is tried.
       class Placing
         # @param lots [Lots]

@@ -2,7 +2,7 @@
 
 RSpec.describe YellowTrack::SoftClose do
   def placed(width: 900r, closed: 0r, open: 900r, track: [-25r, 1900r], body: 400r, spacer: 20r)
-    described_class.new(width:, way: described_class::Way.new(closed, open),
+    described_class.new(width:, slide: described_class::Slide.new(closed, open),
       room: described_class::Room.new(track, body, spacer))
   end
 

@@ -49,6 +49,7 @@ export function saveWhatIsTyped() {
 
 const isSave = (event) => event.detail.elt.matches?.("form.field")
 const typing = () => fields().filter((form) => form.dataset.sent !== asTyped(form))
+const goingOf = (id) => [...under.values()].filter((one) => one.id === id)
 const waiting = () => under.size > 0 || unsent().length > 0 || typing().length > 0
 
 // A save is known by its request: the answer may put another form in the field's place, and then
@@ -154,7 +155,7 @@ async function tryAgain() {
 // Whether a save of the field is on its way and may still be answered: sent twice, what comes late would take back what
 // was told of another field meanwhile.
 function awaited(form) {
-  return [...under.values()].some((one) => one.id === form.id && Date.now() - one.dataset.went < SLOW)
+  return goingOf(form.id).some((one) => Date.now() - one.dataset.went < SLOW)
 }
 
 async function renewed() {
@@ -191,8 +192,7 @@ export async function settled(id) {
   const now = () => document.getElementById(id)
   const typed = () => now() && now().dataset.sent !== asTyped(now())
   if (typed()) window.htmx.trigger(now(), "submit")
-  const onItsWay = () => [...under.values()].some((one) => one.id === id)
-  while (typed() || onItsWay()) await new Promise((wake) => setTimeout(wake, 30))
+  while (typed() || goingOf(id).length > 0) await new Promise((wake) => setTimeout(wake, 30))
 }
 
 function leaveWhenSaved(go) {

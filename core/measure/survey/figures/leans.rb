@@ -3,9 +3,9 @@
 module YellowTrack
   class Survey
     class Figures
-      # How far the jambs' tops stand to the right of their feet, mm, as far as that is known (handbook 2): as read, else
-      # of the corners of a checked shape, rounded to 0.001. A shape that nothing checks lends no lean: its one diagonal
-      # would let its own slip size the set.
+      # How far the jambs' tops stand to the right of their feet, mm, as far as that is known (handbook 2): as read,
+      # else of the corners of a checked shape, rounded to 0.001. A shape that nothing checks lends no lean: its one
+      # diagonal would let its own slip size the set.
       class Leans
         # @param survey [Survey] complete
         # @param closure [Closure] of it

@@ -4,7 +4,7 @@ module YellowTrack
   class Visits
     # The crew's days of a job as they were planned, and what no plan comes under (handbook 14 and 17): exactly up to
     # Search::MOST steps, past that a good plan, which is bettered while there is time.
-    class Planned
+    class CrewDays
       SEARCHED = 0.75 # of the time for looking at every plan
       SHORT = 0.2 # seconds for more steps than LONGER
 
