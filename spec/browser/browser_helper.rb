@@ -15,9 +15,7 @@ RSpec.shared_context "with the demo in the browser" do
       @session = Browser.session
       example.run
     ensure
-      @session.visit("about:blank")
-      Browser.quiet
-      @session.reset!
+      Browser.leave
       @book.close
     end
   end

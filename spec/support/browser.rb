@@ -18,6 +18,8 @@ module Browser
   DESK = [1280, 800].freeze
   PHONE = [390, 844].freeze
 
+  EMPTY = "/nothing" # a page beside the application's, which is not asked for it
+
   # A page that is loaded anew while it is looked at: the driver calls an element of the
   # one before an unknown error, and it is looked for again.
   class Patient < Capybara::Selenium::Driver
@@ -29,15 +31,39 @@ module Browser
     attr_accessor :app
 
     # One browser for all examples: starting it takes seconds.
-    def session = @session ||= Capybara::Session.new(:chromium, ->(env) { counted { app.call(env) } })
+    def session
+      @session ||= Capybara::Session.new(:chromium, ->(env) {
+        next [200, {"content-type" => "text/html"}, ["<!doctype html>"]] if env["PATH_INFO"] == EMPTY
+
+        counted { app.call(env) }
+      })
+    end
+
+    # Leaves an example's page for an empty one and lets go of all that it kept. It stays with the same server: for
+    # about:blank, and for the next page after it, the browser begins a process, which take longer than three pages.
+    def leave
+      shut_others
+      session.visit(EMPTY)
+      quiet
+      session.driver.browser
+        .execute_cdp("Storage.clearDataForOrigin", origin: "*", storageTypes: "cookies,local_storage")
+      session.raise_server_error!
+    end
+
+    private
+
+    # Closes all windows but the first.
+    def shut_others
+      first, *others = session.driver.window_handles
+      others.each { |window| session.driver.close_window(window) }
+      session.driver.switch_to_window(first)
+    end
 
     # Waits until nothing is answered any more: a late answer would bring the cookie of an example that is over.
     def quiet(seconds = 10)
       finish = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
       sleep 0.05 while @answering.to_i.positive? && Process.clock_gettime(Process::CLOCK_MONOTONIC) < finish
     end
-
-    private
 
     def counted
       LOCK.synchronize { @answering = @answering.to_i + 1 }
@@ -57,7 +83,7 @@ module Browser
     Capybara.server_host = "127.0.0.1"
     Capybara.default_driver = :chromium
     Capybara.default_max_wait_time = 15 # seconds: on a machine that is lent to others too
-    Capybara.default_retry_interval = 0.25 # asking every 10 ms is most of the work, where a page takes a second
+    Capybara.default_retry_interval = 0.4 # asking every 10 ms is most of the work, where a page takes a second
   end
 
   def options
