@@ -24,6 +24,7 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @drafts = db[:drafts]
+        @asked = db[:asked_times]
       end
 
       # @param owner [String]
@@ -40,6 +41,19 @@ module YellowTrack
       def by(owner)
         question(:drafts_by) { @drafts.where(owner: :$owner).order(:opening_id, :key) }.call(owner:)
           .map { |row| [row[:opening_id], draft(row)] }
+      end
+
+      # How much of his is to be decided: what others wrote meanwhile, and when it was that he wrote it.
+      #
+      # @param owner [String]
+      # @param account_id [Integer] the same person's
+      # @return [Integer]
+      def quarrels(owner, account_id)
+        counted = question(:quarrels) do
+          times = @asked.where(account_id: :$account).select { count.function.* }
+          @drafts.where(owner: :$owner, clash: 1).select { (count.function.* + times).as(:count) }
+        end
+        counted.call(owner:, account: account_id).first[:count]
       end
 
       # Keeps what could not be taken, for whoever typed it, with why.

@@ -9,18 +9,20 @@ module YellowTrack
     # for some days, and lets nothing be done by itself.
     class Pass
       DAYS = 8
+      MOST = 64 # seals that are kept: a page asks for the same one all day
       WORN = /\A(\d{1,9})-(\d{1,9})-(\h{64})\z/
 
       # @param secret [String]
       def initialize(secret)
         @key = OpenSSL::HMAC.digest("SHA256", secret, "yellow-track.pass")
+        @seals = Latest.new(MOST)
       end
 
       # @param account_id [Integer]
       # @return [String]
       def for(account_id, now: Time.now)
         day = now.to_i / 86_400
-        "#{account_id}-#{day}-#{seal(account_id, day)}"
+        @seals.fetch([account_id, day]) { "#{account_id}-#{day}-#{seal(account_id, day)}" }
       end
 
       # @param text [String, nil] as it came

@@ -78,10 +78,7 @@ module YellowTrack
 
         # How much that he wrote away from the server is to be decided: what others wrote
         # meanwhile, and when it was.
-        def quarrels
-          visitor && book.drafts.by(visitor.owner).count { |_, draft| draft.clash } +
-            book.asked_times.of(visitor.account_id).length
-        end
+        def quarrels = visitor && book.drafts.quarrels(visitor.owner, visitor.account_id)
 
         # What is due, before all else.
         #
