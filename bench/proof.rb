@@ -7,14 +7,19 @@ module YellowTrack
       # @param spec [String] their file
       def initialize(spec)
         @spec = spec
-        @told = IO.popen({"BUNDLE_WITHOUT" => nil, "WHOLE" => "1"}, ["bin/test", spec], &:read)[/^\d+ examples?, .*$/]
+        @said = IO.popen({"BUNDLE_WITHOUT" => nil, "WHOLE" => "1"}, ["bin/test", spec], &:read)
+        @told = @said[/^\d+ examples?, .*$/]
       end
 
-      # A line of figures.
-      def to_s = "all of #{@spec}: #{@told || "the proof did not run"}"
+      # A line of figures; where something did not hold, what and with which seed behind it.
+      def to_s = ["all of #{@spec}: #{@told || "the proof did not run"}", (failures unless holds?)].compact.join("\n")
 
       # Whether all of it held.
       def holds? = !@told.nil? && @told.end_with?(" 0 failures")
+
+      private
+
+      def failures = @said[/^Failures:.*/m] || @said
     end
   end
 end
