@@ -41,18 +41,21 @@ module Sums
 
   # How near a sum comes to what is told of it: half a step of what is told, and what half a step
   # of each of its printed numbers makes of it.
-  def near?(sum, result)
+  #
+  # @param whole [Array<String>] of its numbers those that are printed whole and are not: 49.9996 as "50"
+  def near?(sum, result, whole: [])
     decimals = result[/\.(\d+)/, 1].to_s.length
     step = result.include?("%") ? 0.001 : 10.0**-decimals
-    (worked(sum) - told(result)).abs <= step * 0.51 + slack(bare(sum))
+    (worked(sum) - told(result)).abs <= step * 0.51 + slack(bare(sum), whole)
   end
 
   # How far a sum may be off for its numbers being printed to so many decimals.
-  def slack(text)
+  def slack(text, whole = [])
     right = YellowTrack::Formula.new(text).value({})
-    text.enum_for(:scan, /\d+\.(\d+)/).sum do
+    text.enum_for(:scan, Regexp.union(/\d+\.\d+/, *whole.map { |number| /(?<![\d.])#{number}(?![\d.])/ })).sum do
       match = Regexp.last_match
-      off = (Rational(match[0]) + Rational(1, 2 * 10**match[1].length)).to_f
+      decimals = match[0][/\.(.+)/, 1]&.length || YellowTrack::Length::Printer::PLACES
+      off = (Rational(match[0]) + Rational(1, 2 * 10**decimals)).to_f
       (YellowTrack::Formula.new("#{match.pre_match}#{format("%.6f", off)}#{match.post_match}").value({}) - right).abs
     end
   end
