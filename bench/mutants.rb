@@ -40,7 +40,8 @@ module YellowTrack
         "web/wall" => %w[web/app web/lists web/visits], "web/along" => %w[web/along],
         "web/backups" => %w[web/kept_out store/backups],
         "web/routes" => %w[web/app web/hang web/log web/saw web/crew web/service web/visits web/along web/practice
-          web/papers web/kit_form web/own_kits web/price web/offers web/search web/board web/words web/files],
+          web/papers web/kit_form web/own_kits web/price web/offers web/search web/board web/words web/files
+          desk/record/job_file],
         "desk/adjust" => %w[web/adjust], "desk/choose" => %w[desk/choose web/choose web/offers],
         "desk/cut" => %w[web/saw web/price web/offers desk/record/took web/board],
         "desk/hang" => %w[web/hang desk/visits],

@@ -193,6 +193,8 @@ RSpec.describe "The way in" do
     fill(one, "/account/password", password: "not the one it is", new: "another pencil altogether")
     expect(seen(one)).to include("That is not the password that you have now.")
     fill(one, "/account/password", password: sentence, new: "another pencil altogether")
+    expect(seen(go(one, "/account"))).to include("The password is changed, and every other device signed out.")
+    expect(seen(go(one, "/account"))).not_to include("The password is changed")
     expect([one, other, third].map { |each| in?(each) }).to eq [true, false, false]
     expect(in?(sign_in("Runa", sentence))).to be false
     expect(in?(sign_in("Runa", "another pencil altogether"))).to be true

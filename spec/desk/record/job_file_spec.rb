@@ -185,6 +185,30 @@ RSpec.describe YellowTrack::Desk::JobFile, :demo do
     expect([book.jobs.count, book.count(:openings), book.count(:log_entries)]).to eq before
   end
 
+  it "has the office read in a job that has nothing of a fitter's, and none that has one thing of his" do
+    files = ->(row) {
+      with_file(described_class.pack(desk(book, row.job_id))) { YellowTrack::Files::JobArchive.unpack(_1) }
+    }
+    read = ->(given) {
+      elsewhere do |other|
+        with_file(YellowTrack::Files::JobArchive.pack(given)) { described_class.read_in(other, _1, fitter: false) }
+      end
+    }
+    expect(read.call(files.call(hang))).to eq 1
+    @job = nil
+    hung = files.call(hang("hung" => {"A" => {"gaps" => {"top" => 3}}}))
+    expect { read.call(hung) }.to raise_error(/has gaps of what hangs: a fitter/)
+    @job = nil
+    row = hang
+    part = YellowTrack::Desk::KeptOpening.new(book, row).parts.linear.first
+    none = YellowTrack::Store::Saw::Rest.new(length: 0r, more: false)
+    book.saw.cut(row, part, part.length, offcut_id: nil, rest: none)
+    cut = files.call(row)
+    expect { read.call(cut) }.to raise_error(/has cuts: a fitter writes that/)
+    unlogged = cut.merge("log.json" => JSON.generate(JSON.parse(cut["log.json"]).merge("log" => [])))
+    expect { read.call(unlogged) }.to raise_error(/has cuts: a fitter writes that/)
+  end
+
   it "shows every page of an opening whose log has an entry that cannot be read, and says which" do
     job
     opening = desk.openings.find { |one| one.record.latest("hand-over")["signed"] }
