@@ -24,7 +24,6 @@ module YellowTrack
       # @param db [Sequel::Database]
       def initialize(db)
         @drafts = db[:drafts]
-        @asked = db[:asked_times]
       end
 
       # @param owner [String]
@@ -50,7 +49,7 @@ module YellowTrack
       # @return [Integer]
       def quarrels(owner, account_id)
         counted = question(:quarrels) do
-          times = @asked.where(account_id: :$account).select { count.function.* }
+          times = @drafts.db[:asked_times].where(account_id: :$account).select { count.function.* }
           @drafts.where(owner: :$owner, clash: 1).select { (count.function.* + times).as(:count) }
         end
         counted.call(owner:, account: account_id).first[:count]

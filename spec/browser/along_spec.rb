@@ -56,7 +56,7 @@ RSpec.describe "Without a network, in the browser" do
     expect(session).to have_css("#along-bar", text: "7 not sent yet")
   end
 
-  it "measures, ticks, reads gaps, remarks, pictures and hands over with nothing to reach, and sends each once in order" do
+  it "measures, ticks, reads gaps, remarks, pictures, hands over with nothing to reach, and sends each once in order" do
     typed_away
     expect(session).to have_css("#along-bar", text: /1 not sent yet, since \d\d:\d\d\. Numbers and drawings .* wait/)
     type("survey-depth", "132")

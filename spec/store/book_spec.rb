@@ -54,6 +54,21 @@ RSpec.describe YellowTrack::Store::Book do
     expect(book.drafts.of(row.id, "phone")["set.lap"].typed).to eq "0x"
   end
 
+  it "counts as quarrels what others changed meanwhile and times that cannot be, of one's own alone" do
+    book.accounts.add("Odo")
+    runa, odo = [Site::FITTER, "Odo"].map { |name| book.accounts.named(name).id }
+    keep = ->(key, **rest) { book.drafts.keep(row.id, key, "3", says: "Changed meanwhile.", **rest) }
+    keep.call("set.lap", owner: "runa", clash: true)
+    keep.call("set.gap", owner: "runa")
+    keep.call("survey.depth", owner: "odo", clash: true)
+    told, came = Time.now + 86_400, Time.now
+    [runa, runa, odo].each do |account|
+      book.asked_times.keep(account, path: "/", form: "", picture: nil, told_at: told, came_at: came)
+    end
+    expect([book.drafts.quarrels("runa", runa), book.drafts.quarrels("odo", odo)]).to eq [3, 2]
+    expect(book.drafts.quarrels("nobody", 0)).to eq 0
+  end
+
   it "shows a draft from before drafts had an owner to everybody, and lets anybody settle it" do
     book.drafts.keep(row.id, "set.lap", "3x", says: "No length.", owner: YellowTrack::Store::Drafts::ANYBODY)
     expect(book.drafts.of(row.id, "phone")["set.lap"].typed).to eq "3x"

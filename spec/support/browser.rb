@@ -39,8 +39,9 @@ module Browser
       })
     end
 
-    # Leaves an example's page for an empty one and lets go of all that it kept. It stays with the same server: for
-    # about:blank, and for the next page after it, the browser begins a process, which take longer than three pages.
+    # Leaves an example's page for an empty one and lets go of its cookies and of what it stored. It stays with the
+    # same server: for about:blank and for the next page after it the browser begins a process each, which takes
+    # longer than three pages.
     def leave
       shut_others
       session.visit(EMPTY)
