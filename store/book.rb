@@ -10,6 +10,8 @@ module YellowTrack
         log: ->(book) { Log.new(book.db) },
         replaced: ->(book) { Replaced.new(book.db) },
         jobs: ->(book) { Jobs.new(book.db, book.replaced) },
+        first_page: ->(book) { FirstPage.new(book.db) },
+        job_page: ->(book) { JobPage.new(book.db) },
         openings: ->(book) { Openings.new(book.db, book.log) },
         drafts: ->(book) { Drafts.new(book.db) },
         house_rules: ->(book) { HouseRules.new(book.db, book.replaced) },

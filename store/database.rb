@@ -20,7 +20,8 @@ module YellowTrack
       def open(path)
         refuse_left_over(path)
         FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
-        db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 32)
+        db = Sequel.connect(adapter: "sqlite", database: path, after_connect: method(:prepare), max_connections: 32,
+          connection_handling: :stack) # the one that was used last knows the most
         db.transaction_mode = :immediate
         db.extend(InTurn)
         db.timezone = :utc # what rodauth dates

@@ -42,19 +42,6 @@ module YellowTrack
           .map { |row| [row[:opening_id], draft(row)] }
       end
 
-      # How much of his is to be decided: what others wrote meanwhile, and when it was that he wrote it.
-      #
-      # @param owner [String]
-      # @param account_id [Integer] the same person's
-      # @return [Integer]
-      def quarrels(owner, account_id)
-        counted = question(:quarrels) do
-          times = @drafts.db[:asked_times].where(account_id: :$account).select { count.function.* }
-          @drafts.where(owner: :$owner, clash: 1).select { (count.function.* + times).as(:count) }
-        end
-        counted.call(owner:, account: account_id).first[:count]
-      end
-
       # Keeps what could not be taken, for whoever typed it, with why.
       def keep(opening_id, key, typed, says:, owner:, seen: 0, unit: "mm", clash: false)
         @drafts.insert_conflict(:replace)

@@ -4,8 +4,7 @@ require "json"
 
 module YellowTrack
   module Store
-    # What is due: visits, what others are waited for, looks back. The first page reads
-    # nothing else.
+    # What is due: visits, what others are waited for, looks back.
     class Dues
       include Questions
 
@@ -41,7 +40,19 @@ module YellowTrack
       # @return [Array<Due>]
       def of(kind, most: -1, **bounds)
         question(:"dues_#{bounds.keys.join("_")}") { asking(bounds.keys) }
-          .call(kind:, most:, **bounds).map { |row| Due.new(**row, says: JSON.parse(row[:says])) }
+          .call(kind:, most:, **bounds).map { |row| due(row) }
+      end
+
+      # What the first page says of each kind, asked in one: visits from a day on, looks back till another, what is
+      # waited for by the first of them.
+      #
+      # @param today [String] ISO
+      # @param soon [String] ISO, till when looks back are told
+      # @param most [Integer] how many of each
+      # @return [Hash{String => Array<Due>}] by kind, the soonest first; none of a kind that nothing is due of
+      def first(today:, soon:, most:)
+        question(:dues_first) { firsts }.call(from: today, begun: today, until_day: soon, most:)
+          .map { |row| due(row) }.group_by(&:kind)
       end
 
       # What of others is done is waited for no longer.
@@ -58,10 +69,20 @@ module YellowTrack
 
       private
 
-      def asking(bounds)
+      FIRST = {"visit" => %i[from], "look-back" => %i[until_day], "wait" => %i[begun]}.freeze
+      private_constant :FIRST
+
+      def due(row) = Due.new(**row, says: JSON.parse(row[:says]))
+
+      def firsts
+        FIRST.map { |kind, bounds| asking(bounds, kind).from_self }
+          .reduce { |all, one| all.union(one, all: true, from_self: false) }.order(:day, :id)
+      end
+
+      def asking(bounds, kind = :$kind)
         limits = {until_day: Sequel[:day] <= :$until_day, from: Sequel[:day] >= :$from,
                   begun: Sequel.|({since => nil}, Sequel.expr(since) <= :$begun)}
-        limits.fetch_values(*bounds).reduce(@hanging.where(kind: :$kind)) { |rows, limit| rows.where(limit) }
+        limits.fetch_values(*bounds).reduce(@hanging.where(kind:)) { |rows, limit| rows.where(limit) }
           .limit(:$most)
       end
 

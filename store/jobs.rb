@@ -12,9 +12,6 @@ module YellowTrack
       Job = Struct.new(:id, :name, :place, :units, :position, :created_at, :binned_at, :uid, :over_at,
         keyword_init: true)
 
-      # Of all jobs: how many are under way, over and in the bin; when the first was started, nil while there is none.
-      Standing = Struct.new(:under_way, :over, :binned, :oldest, keyword_init: true)
-
       LONGEST_NAME = 120
       NEVER = "9999" # after every day
 
@@ -27,9 +24,6 @@ module YellowTrack
 
       # @return [Array<Job>] in their order, none of the bin
       def all(most: nil, after: nil) = hanging.limit(most, after).map { |row| Job.new(**row) }
-
-      # @return [Standing] what the first page says of all of them, asked in one
-      def standing = Standing.new(**question(:jobs_standing) { counted }.call.first)
 
       # @return [Integer] how many there are, none of the bin
       def count = hanging.count
@@ -134,14 +128,6 @@ module YellowTrack
       def in_order(jobs, by)
         {hand: -> { jobs }, name: -> { jobs.order(Sequel.function(:lower, :name), :id) },
          due: -> { jobs.order(Sequel.function(:coalesce, @first_due, NEVER), :position, :id) }}.fetch(by).call
-      end
-
-      def counted
-        @jobs.select {
-          [count.function.*.filter(binned_at: nil, over_at: nil).as(:under_way),
-            count.function.*.filter(Sequel.&({binned_at: nil}, Sequel.~(over_at: nil))).as(:over),
-            count(:binned_at).as(:binned), min(:created_at).as(:oldest)]
-        }
       end
 
       def hanging = @jobs.where(binned_at: nil).order(:position, :id)

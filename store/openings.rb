@@ -37,6 +37,10 @@ module YellowTrack
 
       AS_JSON = %i[document outline materials].freeze
 
+      # What lists show, by its text: the same text reads as the same thing, frozen.
+      READ = Latest.new(1000)
+      private_constant :READ
+
       # @param log [Log] that its writes go into
       def initialize(db, log)
         @db = db
@@ -217,9 +221,10 @@ module YellowTrack
       # Inside a transaction nothing is known by: what is written there may yet be taken back.
       def opening(row)
         Row.new(**row, **(@db.in_transaction? ? BESIDE : {}), document: Document.parse(row[:document], row[:items]),
-          outline: row[:outline]&.then { |json| JSON.parse(json) },
-          materials: row[:materials]&.then { |json| JSON.parse(json) }).freeze
+          outline: listed(row[:outline]), materials: listed(row[:materials])).freeze
       end
+
+      def listed(json) = json && READ.fetch(json) { JSON.parse(json, freeze: true) }
 
       def next_letter(job_id)
         taken = @openings.where(job_id:).select_map(:letter).to_set

@@ -41,9 +41,11 @@ module YellowTrack
         Class.new(self) do
           set :book, book
           set :session_secret, secret
+          set :session_store, SessionCookie
           set :sessions, same_site: :lax, httponly: true, secure: tls, key: "yellow-track",
             expire_after: Store::Accounts::IDLE + SessionKept::DAY
-          set :protection, except: :remote_token # our own asks for more, and reads no body to know
+          # Our own token asks for more, and reads no body to know; what the others say stands in Headers.
+          set :protection, except: %i[remote_token xss_header frame_options]
           set :host_authorization, permitted_hosts: [*HOSTS, *ENV.fetch("YELLOW_TRACK_HOSTS", "").split(","),
             *site && URI(site).host]
           pass = Pass.new(secret)
@@ -54,6 +56,7 @@ module YellowTrack
           use FrontDoor, settings.limits
           use Rates.lay
           use SessionKept
+          use OneConnection, book
           use SignIn.on(book, secret:, by_itself:, site:)
           use Gate
           use Legible

@@ -65,8 +65,8 @@ RSpec.describe YellowTrack::Store::Book do
     [runa, runa, odo].each do |account|
       book.asked_times.keep(account, path: "/", form: "", picture: nil, told_at: told, came_at: came)
     end
-    expect([book.drafts.quarrels("runa", runa), book.drafts.quarrels("odo", odo)]).to eq [3, 2]
-    expect(book.drafts.quarrels("nobody", 0)).to eq 0
+    his = {"runa" => runa, "odo" => odo, "nobody" => 0}.map { |name, id| book.first_page.of(name, id).quarrels }
+    expect(his).to eq [3, 2, 0]
   end
 
   it "shows a draft from before drafts had an owner to everybody, and lets anybody settle it" do

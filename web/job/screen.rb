@@ -32,7 +32,7 @@ module YellowTrack
         def version_of_pages = Along::Pages::VERSION
 
         # Where it is in a list that is longer than a page.
-        def paging = @paging ||= Paging.new(book.openings.counts([job.id])[job.id] || 0, PAGE, asked_number("page"))
+        def paging = @paging ||= Paging.new(said.hanging, PAGE, asked_number("page"))
 
         # Where it is, with what was asked of it.
         def path(page) = Paths.job(job.id, page:)
@@ -40,7 +40,7 @@ module YellowTrack
         # Whom it is for.
         #
         # @return [Store::Customers::Customer]
-        def customer = @customer ||= book.customers.of(job.id)
+        def customer = said.customer
 
         # What the customer's form replaces.
         #
@@ -66,7 +66,7 @@ module YellowTrack
         end
 
         # What it is bound to, by its key, as it stands.
-        def terms_fields = @terms_fields ||= Screen.terms_fields(book.job_terms.of(job.id))
+        def terms_fields = @terms_fields ||= Screen.terms_fields(said.terms)
 
         # A field of what it is bound to.
         def terms_field(key) = refused?("terms") ? typed_at(key) : terms_fields[key]
@@ -118,7 +118,7 @@ module YellowTrack
         end
 
         # What lies in the bin, the last first.
-        def binned = @binned ||= book.openings.binned(job.id, most: BINNED)
+        def binned = @binned ||= said.binned.zero? ? [] : book.openings.binned(job.id, most: BINNED)
 
         # Whether the form of a new opening stands open.
         def adding?
@@ -147,11 +147,10 @@ module YellowTrack
         # The unit that its lengths are typed in.
         def unit = job.units
 
-        # The job's name and place as they stand in their form.
         # What it was called, and where it was, the latest first.
         #
         # @return [Array<Store::Replaced::Was>]
-        def called_before = book.replaced.of("job", job.id)
+        def called_before = said.renamed.zero? ? [] : book.replaced.of("job", job.id)
 
         # The job's name, as its field stands.
         def name = refused?("job") ? typed_at("name") : job.name
@@ -169,6 +168,9 @@ module YellowTrack
         def keeping? = openings.any? { |opening| renaming?(opening) }
 
         private
+
+        # Asked once for lists and summaries.
+        def said = @said ||= book.job_page.of(job.id)
 
         def out_of_date(papers)
           changed = papers.changed_of(openings.map(&:row))

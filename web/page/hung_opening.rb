@@ -24,11 +24,11 @@ module YellowTrack
       # @return [Symbol, nil]
       def worst = @row.worst&.to_sym
 
-      # Its panels, small: drawn once, while they stay as they are.
+      # Its panels, small: drawn once, while the same outline is read of the book.
       #
       # @return [String] SVG
       def thumbnail
-        DRAWN.fetch([id, letter, name, @row.outline]) do
+        DRAWN.fetch([id, letter, name, @row.outline.object_id]) do
           Drawing::Thumbnail.new(@row.outline, id: "thumb-#{id}", title: "#{letter} #{name}")
             .to_s(sized: true).freeze
         end

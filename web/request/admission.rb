@@ -18,16 +18,18 @@ module YellowTrack
 
       # Lets the request on, or halts.
       def admit
-        return if may?(request.path_info, key: params["key"], verb: request.request_method, role: nil)
+        signed_in = account && rodauth.authenticated?
+        return if (signed_in && here?(account.role)) || here?(nil)
 
-        turn_away unless account && rodauth.authenticated?
-        return if may?(request.path_info, key: params["key"], verb: request.request_method)
-
+        turn_away unless signed_in
         status 403
         halt kept_from(Rights.says(account.role))
       end
 
       private
+
+      # Whether a role may do what is asked for.
+      def here?(role) = may?(request.path_info, key: params["key"], verb: request.request_method, role:)
 
       # To the way in, and back to where he was going.
       def turn_away

@@ -24,18 +24,14 @@ module YellowTrack
         #
         # @return [Array<Store::Dues::Due>]
         def visits
-          @visits ||= begin
-            coming = @book.dues.of("visit", from: @today.iso8601, most: MOST)
-            now, later = coming.partition { |due| due.day == @today.iso8601 }
-            now + later.first(1)
-          end
+          @visits ||= of("visit").partition { |due| today?(due) }.then { |now, later| now + later.first(1) }
         end
 
         # Looks back that are due soon.
-        def looks = @looks ||= @book.dues.of("look-back", until_day: (@today + SOON).iso8601, most: MOST)
+        def looks = of("look-back")
 
         # What is waited for by now.
-        def waits = @waits ||= @book.dues.of("wait", begun: @today.iso8601, most: MOST)
+        def waits = of("wait")
 
         # Whether it is due today.
         def today?(due) = due.day == @today.iso8601
@@ -45,6 +41,14 @@ module YellowTrack
 
         # Its day.
         def date(due) = Date.iso8601(due.day)
+
+        private
+
+        def of(kind) = kinds.fetch(kind, [])
+
+        def kinds
+          @kinds ||= @book.dues.first(today: @today.iso8601, soon: (@today + SOON).iso8601, most: MOST)
+        end
       end
     end
   end

@@ -61,7 +61,7 @@ module YellowTrack
         # Whether no good backup was made for two days, of a book that has been there as
         # long.
         def backup_late?
-          (first = standing.oldest) && Time.now - Time.iso8601(first) > Store::Backups::LATE &&
+          (first = said.oldest) && Time.now - Time.iso8601(first) > Store::Backups::LATE &&
             Store::Backups.new(book.file).late?
         end
 
@@ -78,7 +78,7 @@ module YellowTrack
 
         # How much that he wrote away from the server is to be decided: what others wrote
         # meanwhile, and when it was.
-        def quarrels = visitor && book.drafts.quarrels(visitor.owner, visitor.account_id)
+        def quarrels = said.quarrels
 
         # What is due, before all else.
         #
@@ -86,13 +86,13 @@ module YellowTrack
         def due = @due ||= DueRows.new(book)
 
         # How many jobs are over.
-        def over = standing.over
+        def over = said.over
 
         # What lies in the bin, the last first.
-        def binned = @binned ||= standing.binned.zero? ? [] : book.jobs.binned(most: BINNED)
+        def binned = @binned ||= said.binned.zero? ? [] : book.jobs.binned(most: BINNED)
 
         # The unit that a new job is measured in.
-        def usual_unit = refused?(nil) ? typed_at("units") : book.house_rules.all["units"]
+        def usual_unit = refused?(nil) ? typed_at("units") : said.units
 
         # Whether the form of a new job stands open.
         def adding? = (rows.empty? && !only_due?) || refused?(nil) || params.key?("new")
@@ -102,10 +102,10 @@ module YellowTrack
 
         private
 
-        # Asked once for lists, sorting and warnings.
-        def standing = @standing ||= book.jobs.standing
+        # Asked once for lists, sorting, warnings and the new job.
+        def said = @said ||= book.first_page.of(visitor.owner, visitor.account_id)
 
-        def count(due: false) = due ? book.jobs.due_count : standing.under_way
+        def count(due: false) = due ? book.jobs.due_count : said.under_way
       end
     end
   end
