@@ -2,15 +2,17 @@
 
 module YellowTrack
   module Bench
-    # What `bin/test` takes a share of, proved over all that there is: every strange text at every place, every page
-    # at every width, every drill and kind of set. Questions over 500 seeds are `bin/bench practice`'s.
+    # What `bin/test` takes a share of, proved over all that there is: every file linted, every strange text at every
+    # place, every page at every width, every drill and kind of set. Questions over 500 seeds are those of
+    # `bin/bench practice`.
     class Whole
       # It takes an hour: what held stands there as soon as it has.
       #
       # @return [Enumerator::Lazy<String>] how many examples of each file held
       def call
         @proofs = []
-        shared.lazy.map { |file| Proof.new(file).tap { |proof| @proofs << proof }.to_s }
+        [-> { Lint.new }, *shared.map { |file| -> { Proof.new(file) } }].lazy
+          .map { |proof| proof.call.tap { |one| @proofs << one }.to_s }
       end
 
       # @return [Boolean] whether one of them did not

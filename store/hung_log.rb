@@ -9,6 +9,11 @@ module YellowTrack
       KINDS = %w[choice step wait round move correction service time hand-over].freeze
       OTHER_SET = %w[set set.kit set.family].freeze
 
+      # Whether nothing of what is to be logged is told here.
+      #
+      # @param entries [Array<Hash>] kind, key, before, after
+      def self.silent?(entries) = entries.none? { |entry| KINDS.include?(entry[:kind]) }
+
       # @param entries [Array<Log::Entry>] of one opening, oldest first
       def initialize(entries)
         @chosen = entries.any? { |entry| entry.kind == "choice" && entry.key.match?(/\Aset\b/) }

@@ -17,14 +17,17 @@ module YellowTrack
 
       # @param db [Sequel::Database]
       def initialize(db)
-        @told, @last = Known.new, Known.new
+        @told, @last = Known.new(db), Known.new(db)
         @entries = db[:log_entries]
       end
 
       # Writes an entry. None is ever changed.
+      #
+      # @return [Integer] its number
       def add(opening_id:, version:, kind:, key:, before:, after:, who:, at:)
-        @entries.insert(opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before),
-          after: JSON.generate(after))
+        row = {opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before),
+               after: JSON.generate(after)}
+        writing(:log_added, :insert, row.keys) { @entries }.call(row)
       end
 
       # Reasons of an opening's overridden stops, the latest of each.
@@ -54,7 +57,7 @@ module YellowTrack
       # @return [Entry, nil]
       def latest(row)
         @last.of(row) do
-          question(:log_latest) { @entries.where(opening_id: :$opening).reverse(:id).limit(1) }
+          question(:log_latest) { @entries.where(id: @entries.where(opening_id: :$opening).select { max(:id) }) }
             .call(opening: row.id).first&.then { |found| entry(found) }
         end
       end
@@ -109,6 +112,11 @@ module YellowTrack
       # @return [HungLog]
       def told_of(row) = @told.of(row) { told([row.id]).fetch(row.id) }
 
+      # It has the same to tell after what was written last.
+      #
+      # @param record [HungLog]
+      def keep_told(row, record) = @told.keep(row, record)
+
       # The latest ticks of steps of hanging, in their order.
       #
       # @param most [Integer]
@@ -144,7 +152,8 @@ module YellowTrack
         own = @entries.where(opening_id: opening_ids)
         choices = own.where(kind: "choice")
         last = choices.exclude(key: HungLog::OTHER_SET).group(:opening_id, :key).select(Sequel.function(:max, :id))
-        own.where(Sequel.|({kind: HungLog::KINDS - ["choice"]}, {kind: "choice", key: HungLog::OTHER_SET}, {id: last}))
+        own.where(kind: HungLog::KINDS) # for readings, which are most of a log, are not even looked at
+          .where(Sequel.|({kind: HungLog::KINDS - ["choice"]}, {kind: "choice", key: HungLog::OTHER_SET}, {id: last}))
       end
 
       def entry(row)

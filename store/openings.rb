@@ -10,9 +10,10 @@ module YellowTrack
       include Lists
 
       # reached, sentence, outline, materials: what lists show, nil until it is worked out
-      # logged: its last entry in the log; papered, framed: the versions that its papers and the framer's sheet were
-      #   made of, 0 for none; drafted: how much was typed in it and not taken. All nil where it is not known: in
-      #   lists, and while something is being written
+      # logged: its last entry in the log, nil in lists
+      # papered, framed: the versions that its papers and the framer's sheet were made of, 0 for none; nil while
+      #   something is being written
+      # drafted: how much was typed in it and not taken; nil in lists, and once it was written, unless there was none
       Row = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
         :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials,
         :logged, :papered, :framed, :drafted, keyword_init: true) do
@@ -33,7 +34,7 @@ module YellowTrack
       Act = Struct.new(:document, :entries, :columns, keyword_init: true)
 
       # What no write of the opening itself brings up to date.
-      BESIDE = {logged: nil, papered: nil, framed: nil, drafted: nil}.freeze
+      BESIDE = {papered: nil, framed: nil}.freeze
 
       AS_JSON = %i[document outline materials].freeze
 
@@ -185,8 +186,9 @@ module YellowTrack
       def write(now, act, who, listing:)
         at = Clock.now
         changed = {changed_at: at, **written(now, act.document), **act.columns.to_h}
-        row = Row.new(**now.to_h, **changed, **BESIDE)
-        act.entries.each { |entry| @log.add(opening_id: now.id, version: row.version, who:, at:, **entry) }
+        version = changed.fetch(:version, now.version)
+        logged = act.entries.map { |entry| @log.add(opening_id: now.id, version:, who:, at:, **entry) }.last
+        row = Row.new(**now.to_h, **changed, logged: logged || now.logged, drafted: (0 if now.drafted == 0))
         listed = listing ? listing.call(row) : {}
         update(now, stored(changed.merge(listed)))
         Row.new(**row.to_h, **listed).freeze
@@ -205,7 +207,10 @@ module YellowTrack
 
       # Optimistic locking: the row must still be the one that was read.
       def update(now, columns)
-        changed = @openings.where(id: now.id, version: now.version).update(columns)
+        names = columns.keys
+        changed = writing(:"opening_#{names.join("_")}", :update, names) do
+          @openings.where(id: :$now_id, version: :$now_version)
+        end.call(now_id: now.id, now_version: now.version, **columns)
         raise Sequel::Error, "opening #{now.id} is no longer at version #{now.version}" unless changed == 1
       end
 
@@ -218,7 +223,6 @@ module YellowTrack
         })
       end
 
-      # Inside a transaction nothing is known by: what is written there may yet be taken back.
       def opening(row)
         Row.new(**row, **(@db.in_transaction? ? BESIDE : {}), document: Document.parse(row[:document], row[:items]),
           outline: listed(row[:outline]), materials: listed(row[:materials])).freeze

@@ -13,7 +13,7 @@ module YellowTrack
       def initialize(db, table = :papers)
         @papers, @table = db[table], table
         @made_of = (table == :papers) ? :papered : :framed
-        @changed = Known.new
+        @changed = Known.new(db)
       end
 
       # Writes down that papers were made of a version.
@@ -40,7 +40,7 @@ module YellowTrack
       # @return [Hash{Integer => Hash{String => Array}}]
       def changed_of(rows)
         rows = rows.select { |row| (made_of = row[@made_of]).nil? || made_of.between?(1, row.version - 1) }
-        known, others = rows.partition(&:logged)
+        known, others = rows.partition { |row| row.logged && row[@made_of] }
         asked = others.any? ? changed_since(others.map(&:id)) : {}
         known.each { |row| known_of(row).then { |changed| asked[row.id] = changed if changed.any? } }
         asked

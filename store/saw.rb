@@ -33,7 +33,7 @@ module YellowTrack
       def initialize(db, log)
         @db = db
         @log = log
-        @known = Known.new
+        @known = Known.new(db)
       end
 
       # @return [Array<Bar>] that can be bought, by material and length
@@ -100,6 +100,11 @@ module YellowTrack
       # @param row [Openings::Row]
       # @return [Hash{String => Cut}] by code
       def cuts_of(row) = @known.of(row) { cuts([row.id]).fetch(row.id).freeze }
+
+      # The same is cut of it after what was written last.
+      #
+      # @param cuts [Hash{String => Cut}]
+      def keep_cuts(row, cuts) = @known.keep(row, cuts)
 
       # By how much pieces of a material were cut longer than planned, mm, the latest.
       #

@@ -36,7 +36,12 @@ module YellowTrack
       end
 
       # The same opening with another row: as it was written.
-      def with(row) = KeptOpening.new(book, row, other: translated?, cuts: @cuts, rules: @rules, panel: @panel)
+      #
+      # @param record [Store::HungLog, nil] where what was written is nothing that it tells
+      # @param cuts [Hash, nil] as they were asked for
+      def with(row, record: nil, cuts: @cuts)
+        KeptOpening.new(book, row, other: translated?, record:, cuts:, rules: @rules, panel: @panel)
+      end
 
       # How sure its set is of its readings, worked out once; nil without a set.
       #

@@ -53,6 +53,7 @@ module YellowTrack
 
       def put(field, value, posted, seen:, unit:, overrule:)
         draft = {owner: @owner, seen:, unit:}
+        @known = {record: @opening.record, cuts: @opening.cuts} if @opening.plan
         book.transaction do
           change = commit(field, value, seen, overrule:)
           (change.outcome == :conflict) ? clash(field, value, posted, change:, draft:) : saved(field, value, change)
@@ -60,13 +61,14 @@ module YellowTrack
           book.drafts.keep(@opening.id, field.key, posted, says: e.message, **draft)
           Result.new(opening: @opening.with(book.openings.find(@opening.id)), outcome: :unread, note: e.message,
             meanwhile: [])
-        end
+        end.tap { |result| keep(result.opening.row) if @stays && result.outcome == :saved }
       end
 
       # Gaps are read of what hangs: the opening has come to that.
       def commit(field, value, seen, overrule:)
         book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:,
           listing: method(:listed)) do |now|
+          @none_typed = now.drafted == 0
           next if field.same?(now.document[field.key], value, own:)
 
           document = OnceMore.without(changed(now.document, field.key, value), field.key)
@@ -76,10 +78,11 @@ module YellowTrack
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
-          Store::Openings::Act.new(document:, columns:,
-            entries: [*OnceMore.entries(now.document, document),
-              {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document),
-              *also(now.document, other, value), *DoorService::Changes.asked_anew(now.document, document, key)])
+          entries = [*OnceMore.entries(now.document, document),
+            {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document),
+            *also(now.document, other, value), *DoorService::Changes.asked_anew(now.document, document, key)]
+          stays(now, entries)
+          Store::Openings::Act.new(document:, columns:, entries:)
         end
       end
 
@@ -112,8 +115,20 @@ module YellowTrack
           key.start_with?(*Planned::READ.map { |reading| "survey.#{reading}" })
       end
 
+      # What is known by its log stays where nothing else was written meanwhile, and what is written now tells
+      # nothing of its set and its cuts.
+      def stays(now, entries)
+        @stays = @known if now.logged == @opening.row.logged && Store::HungLog.silent?(entries)
+      end
+
+      # It is known of the opening as written too, once that is in the book.
+      def keep(row)
+        book.log.keep_told(row, @stays[:record])
+        book.saw.keep_cuts(row, @stays[:cuts])
+      end
+
       # The columns of the opening as written; it lies on the desk from now on.
-      def listed(row) = Listing.columns(@after = @opening.with(row))
+      def listed(row) = Listing.columns(@after = @opening.with(row, **@stays.to_h))
 
       # The opening as it stands after a change.
       def after(change) = (change.outcome == :saved) ? @after : @opening.with(change.opening)
@@ -145,11 +160,12 @@ module YellowTrack
         says = "Changed meanwhile#{" from #{told(field, other.before)} to #{told(field, other.after)}" if other}. " \
           "You typed #{told(field, value)}."
         book.drafts.keep(@opening.id, field.key, posted, says:, clash: true, **draft)
-        Result.new(opening: @opening.with(change.opening), outcome: :conflict, note: says, meanwhile: change.meanwhile)
+        now = book.openings.find(@opening.id) # with what was just kept of it
+        Result.new(opening: @opening.with(now), outcome: :conflict, note: says, meanwhile: change.meanwhile)
       end
 
       def saved(field, value, change)
-        book.drafts.clear(@opening.id, field.key, owner: @owner)
+        book.drafts.clear(@opening.id, field.key, owner: @owner) unless @none_typed
         before = @opening.document[field.key] if change.outcome == :saved && value.nil?
         now = after(change)
         Result.new(opening: now, outcome: change.outcome, before:, meanwhile: change.meanwhile,

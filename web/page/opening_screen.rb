@@ -174,7 +174,7 @@ module YellowTrack
       def origin_path(entry) = Paths.origin(id, entry, opening.kit)
 
       # Whether the page shows what is saved, and nothing else.
-      def settled? = result.nil? && fault.nil? && (opening.row.drafted == 0 || drafts.empty?)
+      def settled? = result.nil? && fault.nil? && drafts.empty?
 
       # What a settled page depends on beside the document.
       #
@@ -182,7 +182,7 @@ module YellowTrack
       def stands_on = [stage, id, version, opening.shown, overrides]
 
       # @return [Hash{String => Store::Drafts::Draft}] of who looks
-      def drafts = @drafts ||= book.drafts.of(id, visitor.owner)
+      def drafts = @drafts ||= (opening.row.drafted == 0) ? {} : book.drafts.of(id, visitor.owner)
 
       # A field as it is shown.
       #
