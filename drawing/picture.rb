@@ -6,6 +6,9 @@ module YellowTrack
     # paper. A picture says its size, its title and its numbers in words, and
     # paints with its pen; what a line looks like is in Lines.
     class Picture
+      KEPT = Latest.new(256)
+      private_constant :KEPT
+
       # @param printer [Length::Printer, nil] of its figures; nil for a picture without any
       def initialize(printer = nil)
         @printer = printer
@@ -14,6 +17,12 @@ module YellowTrack
       # @param rest [Hash] see SVG
       # @return [String] SVG
       def to_s(**rest) = on(SVG.new(*size, title:, description:, name: id, **rest)).to_s
+
+      # The same, drawn once while all that it is drawn from (#drawn_from) is as it was: a reading that it does not show
+      # leaves it.
+      #
+      # @return [String] SVG
+      def kept = KEPT.fetch([self.class, printer.unit, printer.least, *drawn_from]) { to_s.freeze }
 
       # As a file of its own: what the page's style sheet gives it on screen is
       # carried along, black on white.

@@ -46,6 +46,8 @@ module YellowTrack
 
       private
 
+      def drawn_from = [width, heads, floors, floor_read?, @plan.survey.bays]
+
       def figures = @plan.figures
 
       # Along the floor, mm.

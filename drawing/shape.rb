@@ -97,6 +97,8 @@ module YellowTrack
 
       private
 
+      def drawn_from = [TAPES.map { |tape| @survey[tape.key] }, @closure&.corners, suspects]
+
       # Width and height that were read, whatever was.
       def measured
         widths, heights = @survey.widths, @survey.heights

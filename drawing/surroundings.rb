@@ -17,6 +17,10 @@ module YellowTrack
       THICK = 34
       FREE = 1100 # mm that are drawn to the picture's edge where a wall goes on
       UNREAD = "?"
+      # Facts that are told as missing where they were not read, and what else of the wall is drawn.
+      FACTS = %w[above beside.left beside.right wall.projection head.of wall.thickness depth front wall.services
+        wall.bears_load].freeze
+      WALL = %w[wall.solid wall.studs head.joists].freeze
 
       # @param survey [Survey]
       # @param printer [Length::Printer]
@@ -44,11 +48,10 @@ module YellowTrack
 
       private
 
+      def drawn_from = [@wide, *(FACTS + WALL).map { |key| @survey[key] }]
+
       # Facts that are not read.
-      def open
-        @open ||= %w[above beside.left beside.right wall.projection head.of wall.thickness depth front wall.services
-          wall.bears_load].select { |key| @survey[key].nil? } + (studs? ? [] : ["wall.studs"])
-      end
+      def open = @open ||= FACTS.select { |key| @survey[key].nil? } + (studs? ? [] : ["wall.studs"])
 
       # A solid wall has none, and that is a reading too.
       def studs? = @survey["wall.solid"] == true || (@survey["wall.studs"] || []).any?

@@ -37,10 +37,9 @@ module YellowTrack
       # What stands at a dotted key, as in "survey.widths.top" or
       # "survey.floor.i2"; nil where nothing does.
       def [](key)
-        list, number = key.match(ITEM)&.captures
-        return number && at(list, number) if list
+        return at_item(key) if ITEM.match?(key)
 
-        key.split(".").reduce(to_h) do |inner, step|
+        Dotted.steps(key).reduce(to_h) do |inner, step|
           case inner
           when Hash then inner[step]
           when Array then inner[Integer(step, 10)]
@@ -85,6 +84,8 @@ module YellowTrack
       end
 
       def plain(list) = list.split(".").reduce(to_h) { |inner, step| inner && inner[step] }
+
+      def at_item(key) = ITEM.match(key).captures.then { |list, number| number && at(list, number) }
 
       def at(list, number) = (place = numbers(list)[..-2].index(Integer(number, 10))) && plain(list)[place]
 

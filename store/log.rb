@@ -23,11 +23,11 @@ module YellowTrack
 
       # Writes an entry. None is ever changed.
       #
-      # @return [Integer] its number
+      # @return [Entry] as it is read again
       def add(opening_id:, version:, kind:, key:, before:, after:, who:, at:)
         row = {opening_id:, version:, kind:, key:, who:, at:, before: JSON.generate(before),
                after: JSON.generate(after)}
-        writing(:log_added, :insert, row.keys) { @entries }.call(row)
+        entry({id: writing(:log_added, :insert, row.keys) { @entries }.call(row), **row})
       end
 
       # Reasons of an opening's overridden stops, the latest of each.
@@ -111,6 +111,11 @@ module YellowTrack
       # @param row [Openings::Row]
       # @return [HungLog]
       def told_of(row) = @told.of(row) { told([row.id]).fetch(row.id) }
+
+      # That is the last entry of an opening now.
+      #
+      # @param entry [Entry]
+      def keep_latest(row, entry) = @last.keep(row, entry)
 
       # It has the same to tell after what was written last.
       #

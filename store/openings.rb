@@ -27,7 +27,8 @@ module YellowTrack
       # outcome   :saved, :same (nothing to change) or :conflict (the value
       #           was changed by someone who had not seen this one's typing)
       # meanwhile entries of others since the version that was seen
-      Change = Struct.new(:opening, :outcome, :meanwhile, keyword_init: true)
+      # last      the last entry that was written; nil where nothing was
+      Change = Struct.new(:opening, :outcome, :meanwhile, :last, keyword_init: true)
 
       # Something to be written: another document or nil, entries of the log (kind,
       # key, before, after), other columns.
@@ -96,7 +97,8 @@ module YellowTrack
           next Change.new(opening: now, outcome: :conflict, meanwhile:) if !overrule && key &&
             meanwhile.any? { |entry| clash?(entry.key, key) }
 
-          Change.new(opening: write(now, act, who, listing:), outcome: :saved, meanwhile:)
+          opening, last = write(now, act, who, listing:)
+          Change.new(opening:, outcome: :saved, meanwhile:, last:)
         end
       end
 
@@ -182,16 +184,16 @@ module YellowTrack
       # What lists show is worked out of the opening as it is to stand, with its log;
       # then all of it is written.
       #
-      # @return [Opening] as it stands then
+      # @return [Array(Row, Log::Entry)] as it stands then, and what was logged last
       def write(now, act, who, listing:)
         at = Clock.now
         changed = {changed_at: at, **written(now, act.document), **act.columns.to_h}
         version = changed.fetch(:version, now.version)
-        logged = act.entries.map { |entry| @log.add(opening_id: now.id, version:, who:, at:, **entry) }.last
-        row = Row.new(**now.to_h, **changed, logged: logged || now.logged, drafted: (0 if now.drafted == 0))
+        last = act.entries.map { |entry| @log.add(opening_id: now.id, version:, who:, at:, **entry) }.last
+        row = Row.new(**now.to_h, **changed, logged: last&.id || now.logged, drafted: (0 if now.drafted == 0))
         listed = listing ? listing.call(row) : {}
         update(now, stored(changed.merge(listed)))
-        Row.new(**row.to_h, **listed).freeze
+        [Row.new(**row.to_h, **listed).freeze, last]
       end
 
       # What another document changes.

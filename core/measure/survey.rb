@@ -10,16 +10,15 @@ module YellowTrack
     # @param readings [Hash] the "survey" of an opening file as Schema read it
     def initialize(readings)
       @readings = readings
+      @by_key = readings.each_with_object(readings.dup) do |(first, value), by_key|
+        value.each { |second, one| by_key["#{first}.#{second}"] = one } if value.is_a?(Hash)
+      end
       freeze
     end
 
     # @param key [String] dotted, as in "widths.top"
     # @return [Object, nil]
-    def [](key)
-      first, second = Dotted.steps(key)
-      value = @readings[first]
-      second ? value && value[second] : value
-    end
+    def [](key) = @by_key[key]
 
     # The readings, as the opening file has them typed.
     def to_h = @readings

@@ -27,11 +27,14 @@ module YellowTrack
 
     ROUNDINGS = %w[down up].freeze
 
-    @known = {}
+    @known, @inner = {}, {}
 
     class << self
       # The formula of a text, compiled once.
       def of(text) = @known[text] ||= new(text)
+
+      # What stands within a formula's rounding, looked for once.
+      def within(formula) = @inner[formula.text] ||= yield
     end
 
     attr_reader :text
@@ -49,10 +52,12 @@ module YellowTrack
     #
     # @return [Formula]
     def inner
-      function, arguments = call
-      wrapped = arguments&.length == 2 &&
-        (ROUNDINGS.include?(function) || (function == "most" && arguments.last == "0"))
-      wrapped ? Formula.of(arguments.first).inner : self
+      Formula.within(self) do
+        function, arguments = call
+        wrapped = arguments&.length == 2 &&
+          (ROUNDINGS.include?(function) || (function == "most" && arguments.last == "0"))
+        wrapped ? Formula.of(arguments.first).inner : self
+      end
     end
 
     # @param values [Hash{Symbol => Numeric, Array<Numeric>}]

@@ -24,6 +24,7 @@ module YellowTrack
     def initialize(rules, others: {})
       @rules = rules
       @others = others
+      @named = {} # parts by the references to them
       freeze
     end
 
@@ -44,9 +45,8 @@ module YellowTrack
 
     # The schema a reference names: its own part, or another file.
     def fetch(reference)
-      return @others.fetch(reference) unless reference.start_with?("#/")
-
-      @rules.dig(*reference.delete_prefix("#/").split("/"))
+      @named[reference] ||=
+        reference.start_with?("#/") ? @rules.dig(*reference[2..].split("/")) : @others.fetch(reference)
     end
   end
 end

@@ -61,7 +61,7 @@ module YellowTrack
           book.drafts.keep(@opening.id, field.key, posted, says: e.message, **draft)
           Result.new(opening: @opening.with(book.openings.find(@opening.id)), outcome: :unread, note: e.message,
             meanwhile: [])
-        end.tap { |result| keep(result.opening.row) if @stays && result.outcome == :saved }
+        end.tap { |result| keep(result.opening.row) if result.outcome == :saved }
       end
 
       # Gaps are read of what hangs: the opening has come to that.
@@ -121,8 +121,11 @@ module YellowTrack
         @stays = @known if now.logged == @opening.row.logged && Store::HungLog.silent?(entries)
       end
 
-      # It is known of the opening as written too, once that is in the book.
+      # It is known of the opening as written too, once that is in the book; so is what was logged last.
       def keep(row)
+        book.log.keep_latest(row, @last)
+        return unless @stays
+
         book.log.keep_told(row, @stays[:record])
         book.saw.keep_cuts(row, @stays[:cuts])
       end
@@ -166,6 +169,7 @@ module YellowTrack
 
       def saved(field, value, change)
         book.drafts.clear(@opening.id, field.key, owner: @owner) unless @none_typed
+        @last = change.last
         before = @opening.document[field.key] if change.outcome == :saved && value.nil?
         now = after(change)
         Result.new(opening: now, outcome: change.outcome, before:, meanwhile: change.meanwhile,

@@ -106,9 +106,6 @@ module YellowTrack
         # Floor and head along it.
         def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
 
-        # The same as SVG, made once while nothing changes.
-        def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }
-
         # @return [Array<FieldRow>] on the tape lines, and beside them
         def tapes = Desk::Fields::TAPES.map { |tape| field(tape) }
 

@@ -28,7 +28,10 @@ module YellowTrack
       def job = @job ||= book.jobs.find(opening.row.job_id)
 
       # The folder of its class names its stage.
-      def stage = self.class.name.split("::")[-2].downcase
+      def stage = STAGES[self.class]
+
+      STAGES = Hash.new { |named, screen| named[screen] = screen.name.split("::")[-2].downcase.freeze }
+      private_constant :STAGES
 
       # The template that it is drawn with.
       def template = "#{Screen.underscored(self.class.name.split("::")[-2])}/page"

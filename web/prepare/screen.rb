@@ -145,9 +145,6 @@ module YellowTrack
         # Floor and head along the opening.
         def profile = Drawing::Profile.new(plan, opening.printer)
 
-        # The same as SVG, made once while nothing changes.
-        def profile_drawing = opening.piece(:profile, opening.shown) { profile.to_s }
-
         private
 
         # A length as it can be typed, with its unit.

@@ -21,27 +21,34 @@ module YellowTrack
       # As near as a unit shows what is cut in the other one.
       OTHER = {mm: 1r / 10, in: MM_PER_INCH / 32}.freeze
 
+      # By unit and step: screens ask for the same ones over and over.
+      KNOWN = Latest.new(64)
+      private_constant :KNOWN
+
       class << self
         # Writes what is cut, to the job's own grain.
         #
         # @param unit [:mm, :in] the job's
         # @param grain [Rational, nil] its grain, mm; nil for the unit's usual
-        def cut(unit, grain = nil) = new(unit, grain || GRAIN.fetch(unit))
+        def cut(unit, grain = nil) = of(unit, grain || GRAIN.fetch(unit))
 
         # Writes what is derived: a tenth, or the grain where that is finer than
         # a sixteenth.
-        def derived(unit, grain = nil) = new(unit, [DERIVED.fetch(unit), grain].compact.min)
+        def derived(unit, grain = nil) = of(unit, [DERIVED.fetch(unit), grain].compact.min)
 
         # Writes gaps, turns and what was cut: a tenth, or the 64th.
-        def fine(unit) = new(unit, FINE.fetch(unit))
+        def fine(unit) = of(unit, FINE.fetch(unit))
 
         # Writes lengths of a job in the unit that it is not cut in.
-        def other(unit) = new(unit, OTHER.fetch(unit))
+        def other(unit) = of(unit, OTHER.fetch(unit))
+
+        private
+
+        def of(unit, step) = KNOWN.fetch([unit, step]) { new(unit, step) }
       end
 
       # @return [:mm, :in]
       attr_reader :unit
-
       # @param unit [:mm, :in]
       # @param grain [Rational] in mm: what is shown is the nearest multiple
       def initialize(unit, grain)
@@ -50,6 +57,9 @@ module YellowTrack
         @places = (0..PLACES).find { |places| (@step * 10**places).denominator == 1 } || PLACES
         freeze
       end
+
+      # @return [Rational] in that unit: what is shown is a multiple of it
+      def least = @step
 
       # @param mm [Numeric] millimetres
       # @param to [:round, :ceil, :floor] the nearest step, the next that is not less, or not more

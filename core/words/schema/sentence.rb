@@ -10,6 +10,11 @@ module YellowTrack
         "integer" => "a whole number", "boolean" => "true or false", "null" => "null"
       }.freeze
       SHOWN = 40
+      # Patterns as they are matched, by how a schema writes them.
+      PATTERNS = Hash.new do |made, pattern|
+        made[pattern] = Regexp.new(pattern.sub(/\A\^/, "\\A").sub(/\$\z/, "\\z"))
+      end
+      private_constant :PATTERNS
 
       # @param rules [Hash] of the schema that the value breaks
       def initialize(value, rules)
@@ -63,18 +68,18 @@ module YellowTrack
       # How a text is written: its pattern, and the example that stands beside it.
       def form
         pattern = @rules["pattern"]
-        return if pattern.nil? || !@value.is_a?(String) || Regexp.new(pattern.sub(/\A\^/, "\\A").sub(/\$\z/, "\\z"))
-          .match?(@value)
+        return if pattern.nil? || !@value.is_a?(String) || PATTERNS[pattern].match?(@value)
 
         "#{shown} will not do. It is written as #{plain(@rules.fetch("examples").first)}."
       end
 
       def counted(thing, suffix)
         least, most = @rules.values_at("min#{suffix}", "max#{suffix}")
-        count = "#{@value.length} #{thing}#{"s" unless @value.length == 1}"
-        return "#{count} is too few. It takes #{least} or more." if least && @value.length < least
+        few, many = least && @value.length < least, most && @value.length > most
+        return unless few || many
 
-        "#{count} is too many. It takes #{most} at most." if most && @value.length > most
+        count = "#{@value.length} #{thing}#{"s" unless @value.length == 1}"
+        few ? "#{count} is too few. It takes #{least} or more." : "#{count} is too many. It takes #{most} at most."
       end
 
       def shown = plain(@value)
