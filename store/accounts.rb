@@ -116,10 +116,10 @@ module YellowTrack
       # @return [Account, nil]
       def signed_in(id, session_id, now: Time.now)
         row = in_by(id, session_id) or return
-        fresh = row[:last_use].between?(Clock.of(now - FRESH), Clock.of(now + FRESH))
-        return end_session(id, session_id) && nil if row[:last_use] < Clock.of(now - IDLE)
+        age = now - Time.iso8601(row[:last_use])
+        return end_session(id, session_id) && nil if age > IDLE
 
-        note_use(@sessions.where(account_id: id, session_id:), now) unless fresh
+        note_use(@sessions.where(account_id: id, session_id:), now) if age.abs > FRESH
         account(row).then { |one| one if one.open }
       end
 

@@ -65,6 +65,15 @@ module YellowTrack
         made.map { |text| own(text) }.join
       end
 
+      # A piece without a form that is made of what it says and of nothing else: made once for all who look.
+      #
+      # @param from [Array] all that it says
+      # @return [String] HTML
+      def alike(name, from, **locals) = ALIKE.fetch([name, *from]) { partial(name, **locals).freeze }
+
+      ALIKE = Latest.new(2000)
+      private_constant :ALIKE
+
       # A whole page.
       #
       # @param screen [Screen]

@@ -29,6 +29,10 @@ module YellowTrack
       TESTABLE = 0.01 # r under this: no w
       CHECKED = 0.05 # r under this: no slip in it would be noticed
 
+      # Shapes by what was observed: what stands around the opening, and what is chosen for it, leaves them as they are.
+      KNOWN = Latest.new(512)
+      private_constant :KNOWN
+
       # By a fitter's experience, the likeliest slip first.
       LIKELIEST = %w[diagonals widths heights leans floor].freeze
 
@@ -106,7 +110,7 @@ module YellowTrack
       def testable = residuals.select { |_, residual| residual.w }
 
       def solve
-        solved = Adjustment.new(@observations, rectangle).solve
+        solved = KNOWN.fetch(@observations) { Adjustment.new(@observations, rectangle).solve }
         @corners = solved.corners
         @observations.zip(solved.misfits, solved.redundancies) do |observed, v, r|
           @residuals[observed.reading] = Residual.new(v, r, standardised(v, r, observed)) if observed.reading
