@@ -115,6 +115,8 @@ module YellowTrack
 
       # Hundredths of a screen unit are enough, and never "-0.0".
       def number(value)
+        return value.to_s if value.is_a?(Integer)
+
         short = value.to_f.round(2)
         (short == short.to_i) ? short.to_i.to_s : short.to_s
       end

@@ -14,9 +14,10 @@ module YellowTrack
       # papered, framed: the versions that its papers and the framer's sheet were made of, 0 for none; nil while
       #   something is being written
       # drafted: how much was typed in it and not taken; nil in lists, and once it was written, unless there was none
+      # ruled: the rules of the house that were set, by key, for its pages go by them; nil in lists
       Row = Struct.new(:id, :job_id, :letter, :name, :document, :family, :stage, :worst, :version, :created_at,
         :changed_at, :binned_at, :position, :notes, :items, :reached, :sentence, :outline, :materials,
-        :logged, :papered, :framed, :drafted, keyword_init: true) do
+        :logged, :papered, :framed, :drafted, :ruled, keyword_init: true) do
         # Whether what lists show of it is worked out.
         def listed? = !outline.nil?
       end
@@ -39,7 +40,7 @@ module YellowTrack
 
       AS_JSON = %i[document outline materials].freeze
 
-      # What lists show, by its text: the same text reads as the same thing, frozen.
+      # What lists show and rules are, by its text: the same text reads as the same thing, frozen.
       READ = Latest.new(1000)
       private_constant :READ
 
@@ -55,6 +56,7 @@ module YellowTrack
         one = question(:one_opening) do
           beside(@openings.where(id: :$id), logged: @db[:log_entries].select { max(:id) },
             drafted: @db[:drafts].select { count.function.* })
+            .select_append(@db[:house_rules].select { json_group_object(:key, :value) }.as(:ruled))
         end
         one.call(id:).first&.then { |row| opening(row) }
       end
@@ -227,10 +229,10 @@ module YellowTrack
 
       def opening(row)
         Row.new(**row, **(@db.in_transaction? ? BESIDE : {}), document: Document.parse(row[:document], row[:items]),
-          outline: listed(row[:outline]), materials: listed(row[:materials])).freeze
+          **row.slice(:outline, :materials, :ruled).transform_values { |json| read(json) }).freeze
       end
 
-      def listed(json) = json && READ.fetch(json) { JSON.parse(json, freeze: true) }
+      def read(json) = json && READ.fetch(json) { JSON.parse(json, freeze: true) }
 
       def next_letter(job_id)
         taken = @openings.where(job_id:).select_map(:letter).to_set

@@ -12,6 +12,7 @@ module YellowTrack
       @document = document
       @grain = document["grain"] || Length::GRAIN.fetch(units)
       @survey = Survey.new(document["survey"])
+      @choices = Dotted.flat(document["set"])
       @kit = kit
       freeze
     end
@@ -34,17 +35,13 @@ module YellowTrack
     def hash = [Opening, to_h].hash
 
     # @return [String, nil] nil while nothing is chosen
-    def family = choices["family"]
+    def family = @choices["family"]
 
     # A choice of the fitter's.
     #
     # @param key [String] dotted, as in "slab.width"
     # @return [Object, nil] nil where he left it to the kit
-    def [](key)
-      first, second = Dotted.steps(key)
-      value = choices[first]
-      second ? value && value[second] : value
-    end
+    def [](key) = @choices[key]
 
     # The same opening with other readings of its survey, or more.
     #
@@ -77,9 +74,5 @@ module YellowTrack
 
     # Writes lengths that are cut, to the opening's own grain.
     def cut_printer = Length::Printer.cut(units, grain)
-
-    private
-
-    def choices = @document["set"]
   end
 end

@@ -10,9 +10,7 @@ module YellowTrack
     # @param readings [Hash] the "survey" of an opening file as Schema read it
     def initialize(readings)
       @readings = readings
-      @by_key = readings.each_with_object(readings.dup) do |(first, value), by_key|
-        value.each { |second, one| by_key["#{first}.#{second}"] = one } if value.is_a?(Hash)
-      end
+      @by_key = Dotted.flat(readings)
       freeze
     end
 

@@ -17,7 +17,7 @@ module YellowTrack
       attr_reader :shown
 
       def_delegators :row, :id, :letter, :name, :version, :document, :stage
-      def_delegators :@reckoned, :opening, :plan, :refusal, :closure, :piece, :plan_file
+      def_delegators :@reckoned, :refusal, :closure, :piece, :plan_file
       def_delegators :opening, :survey, :kit
 
       # @param book [Store::Book]
@@ -34,6 +34,14 @@ module YellowTrack
         @reckoned = Reckoned.of(row.document.to_h)
         @shown = other ? (Length::UNITS - [opening.units]).first : opening.units
       end
+
+      # The opening as it reads. It and its plan are asked for more often than anything else.
+      #
+      # @return [Opening]
+      def opening = @reckoned.opening
+
+      # @return [Plan, nil] with a set
+      def plan = @reckoned.plan
 
       # The same opening with another row: as it was written.
       #
@@ -111,7 +119,7 @@ module YellowTrack
       def overrides = @overrides ||= all_checks.any?(&:stop?) ? book.log.overrides(id) : {}
 
       # The job's own rules of the house.
-      def rules = @rules ||= book.house_rules.all
+      def rules = @rules ||= row.ruled || book.house_rules.all
 
       # mm that gaps may differ by and still be even.
       def even_within = @even_within ||= Files::HouseRules.tolerance(rules, "even") || Adjust::EVEN

@@ -73,7 +73,7 @@ module YellowTrack
 
           document = OnceMore.without(changed(now.document, field.key, value), field.key)
           document = DoorService::Changes.told(document, field.key)
-          other = DoorService::OneGap.new(@opening.with(now)).other(field.key)
+          other = other_place(now, field.key)
           document = document.with(other, value) if other
           check(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
@@ -84,6 +84,11 @@ module YellowTrack
           stays(now, entries)
           Store::Openings::Act.new(document:, columns:, entries:)
         end
+      end
+
+      # Where else a gap stands that hangs as it was found; nil for nowhere.
+      def other_place(now, key)
+        DoorService::OneGap.new(@opening.with(now)).other(key) if DoorService::OneGap.gap?(key)
       end
 
       # What the log tells of the other place of a reading; nothing where it has one alone.

@@ -261,8 +261,7 @@ module YellowTrack
       end
 
       def papers_again
-        step = opening.next_step(stage)
-        return if !BY_PAPERS.include?(stage) || opening.handed_over? || step.stage == "measure"
+        return if !BY_PAPERS.include?(stage) || opening.handed_over? || opening.next_step(stage).stage == "measure"
 
         changed = old_papers or return
         Desk::NextStep.new(sentence: "Make the papers again: #{changed} since.", stage: "cut")

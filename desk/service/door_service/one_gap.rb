@@ -10,6 +10,11 @@ module YellowTrack
         FOUND = /\Aservice\.found\.(top|middle|bottom)\z/
         BENCH = /\Ahung\.([A-F])\.gaps\.(top|middle|bottom)\z/
 
+        # Whether a value is a gap of either place.
+        #
+        # @param key [String]
+        def self.gap?(key) = FOUND.match?(key) || BENCH.match?(key)
+
         # @param opening [KeptOpening] as it stood before
         def initialize(opening)
           @opening = opening
