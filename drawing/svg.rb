@@ -104,10 +104,12 @@ module YellowTrack
 
       # Escaped all of it: names of openings are typed by people.
       def written(attributes)
-        attributes.each_with_object(+"") do |(key, value), text|
+        text = +""
+        attributes.each do |key, value|
           text << " " << key.name << "=\"" << (value.is_a?(Numeric) ? number(value) :
             CGI.escapeHTML(value.to_s)) << "\""
         end
+        text
       end
 
       # Points as SVG has them.

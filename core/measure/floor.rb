@@ -22,7 +22,8 @@ module YellowTrack
       return @stations.first.last if x <= @stations.first.first
       return @stations.last.last if x >= @stations.last.first
 
-      between(*@stations.each_cons(2).find { |_, (right, _)| x <= right }, x)
+      place = @stations.index { |right, _| x <= right }
+      between(@stations[place - 1], @stations[place], x)
     end
 
     # Every place where the floor can be highest or lowest on the way from

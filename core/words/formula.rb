@@ -28,10 +28,15 @@ module YellowTrack
     ROUNDINGS = %w[down up].freeze
 
     @known, @inner = {}, {}
+    @same = {}.compare_by_identity # by the very text: most stand in the code
 
     class << self
       # The formula of a text, compiled once.
-      def of(text) = @known[text] ||= new(text)
+      def of(text)
+        @same[text] || (@known[text] ||= new(text)).tap do |made|
+          @same[text] = made if text.frozen? && made.text.equal?(text)
+        end
+      end
 
       # What stands within a formula's rounding, looked for once.
       def within(formula) = @inner[formula.text] ||= yield

@@ -163,7 +163,15 @@ module YellowTrack
       def workings(keys) = plan ? keys.filter_map { |key| plan.working[key] } : []
 
       # The sum of a working, short; empty for a row that has none.
-      def short_sum(key) = workings([*key]).first&.short(opening.printer).to_s
+      def short_sum(key)
+        entry = workings([*key]).first or return ""
+
+        printer = opening.printer
+        SHORT.fetch([entry, printer.unit, printer.least]) { entry.short(printer).freeze }
+      end
+
+      SHORT = Latest.new(1000)
+      private_constant :SHORT
 
       # Stops that somebody overrode, with why.
       def overrides = opening.overrides

@@ -13,12 +13,17 @@ module YellowTrack
         #
         # @return [Store::Accounts::Account, nil]
         def active_account
-          key = session[session_id_session_key] or return
-          book.accounts.signed_in(session_value, compute_hmac(key))
+          key = device_key or return
+          book.accounts.signed_in(session_value, key)
         end
 
         # @return [String, nil] this device, as it is kept
-        def device_key = session[session_id_session_key]&.then { |key| compute_hmac(key) }
+        def device_key
+          session[session_id_session_key]&.then { |key| DEVICES.fetch([self.class, key]) { compute_hmac(key) } }
+        end
+
+        DEVICES = Latest.new(64) # by the words of their cookies
+        private_constant :DEVICES
 
         # A link by which someone sets himself a new password, good once.
         #

@@ -42,6 +42,8 @@ module YellowTrack
       attr_reader :corners
       # @return [Hash{String => Residual}]
       attr_reader :residuals
+      # @return [Array<String>] readings that may be the wrong one, the likeliest first
+      attr_reader :suspects
 
       # @param survey [Survey] with all widths and heights read
       def initialize(survey)
@@ -50,6 +52,7 @@ module YellowTrack
         @state = {-1 => :open, 0 => :solved, 1 => :checked}.fetch(@observations.length <=> Adjustment::UNKNOWNS)
         @residuals = {}
         solve unless open?
+        @suspects = blamed.freeze
         freeze
       end
 
@@ -58,17 +61,6 @@ module YellowTrack
 
       # Whether more was read than the shape takes, so that a slip would show.
       def checked? = state == :checked
-
-      # Readings that may be the wrong one, the likeliest first.
-      #
-      # @return [Array<String>]
-      def suspects
-        worst = testable.values.map { |residual| residual.w.abs }.max
-        return [] unless worst && worst > LIMIT
-
-        blamed = testable.select { |_, residual| residual.w.abs >= worst * ALIKE }
-        blamed.keys.sort_by.with_index { |key, place| [LIKELIEST.index(key.split(".").first), place] }
-      end
 
       # Readings in which no slip would be noticed.
       def unchecked = residuals.select { |_, residual| residual.r < CHECKED }.keys
@@ -107,7 +99,14 @@ module YellowTrack
 
       private
 
-      def testable = residuals.select { |_, residual| residual.w }
+      def blamed
+        sizes = residuals.filter_map { |key, residual| [key, residual.w.abs] if residual.w }
+        worst = sizes.map(&:last).max
+        return [] unless worst && worst > LIMIT
+
+        sizes.select { |_, size| size >= worst * ALIKE }.map(&:first)
+          .sort_by.with_index { |key, place| [LIKELIEST.index(key.split(".").first), place] }
+      end
 
       def solve
         solved = KNOWN.fetch(@observations) { Adjustment.new(@observations, rectangle).solve }

@@ -14,6 +14,8 @@ module YellowTrack
 
       # @return [Array<Integer>] lane of each panel, from the left
       attr_reader :lanes
+      # @return [Array<Symbol>] what lies between each panel and the next: :lap or :meet
+      attr_reader :joins
 
       class << self
         # The pattern of an opening's choices.
@@ -41,14 +43,12 @@ module YellowTrack
       # @param lanes [Array<Integer>] the lane of each panel from the left, 1 in front
       def initialize(lanes)
         @lanes = lanes.freeze
+        @joins = lanes.each_cons(2).map { |left, right| (left == right) ? :meet : :lap }.freeze
         freeze
       end
 
       # @return [Integer]
       def panels = lanes.length
-
-      # What lies between each panel and the next: :lap or :meet.
-      def joins = lanes.each_cons(2).map { |left, right| (left == right) ? :meet : :lap }
 
       # @return [Integer] neighbours that cover each other
       def laps = joins.count(:lap)

@@ -60,8 +60,8 @@ module YellowTrack
 
       def extent
         case @value
-        when String then counted("character", "Length")
-        when Array then counted("item", "Items")
+        when String then counted("character", *@rules.values_at("minLength", "maxLength"))
+        when Array then counted("item", *@rules.values_at("minItems", "maxItems"))
         end
       end
 
@@ -73,8 +73,7 @@ module YellowTrack
         "#{shown} will not do. It is written as #{plain(@rules.fetch("examples").first)}."
       end
 
-      def counted(thing, suffix)
-        least, most = @rules.values_at("min#{suffix}", "max#{suffix}")
+      def counted(thing, least, most)
         few, many = least && @value.length < least, most && @value.length > most
         return unless few || many
 
