@@ -29,9 +29,10 @@ module YellowTrack
         @smallest = nil # screen units, of its text
       end
 
-      # A line. @param css [String] its role
+      # A line, which most drawings have most of. @param css [String] its role
       def line(from, to, css, **rest)
-        add("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], class: css, **rest)
+        @parts << "<line x1=\"#{number(from[0])}\" y1=\"#{number(from[1])}\" x2=\"#{number(to[0])}\" " \
+          "y2=\"#{number(to[1])}\" class=\"#{CGI.escapeHTML(css)}\"#{written(rest)}/>"
       end
 
       # @param corner [Array] top left

@@ -116,10 +116,11 @@ module YellowTrack
       # @return [Account, nil]
       def signed_in(id, session_id, now: Time.now)
         row = in_by(id, session_id) or return
-        age = now - Time.iso8601(row[:last_use])
-        return end_session(id, session_id) && nil if age > IDLE
+        last = row[:last_use]
+        return end_session(id, session_id) && nil if last < Clock.of(now - IDLE)
 
-        note_use(@sessions.where(account_id: id, session_id:), now) if age.abs > FRESH
+        fresh = last.between?(Clock.of(now - FRESH), Clock.of(now + FRESH))
+        note_use(@sessions.where(account_id: id, session_id:), now) unless fresh
         account(row).then { |one| one if one.open }
       end
 

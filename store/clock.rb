@@ -9,7 +9,12 @@ module YellowTrack
       module_function
 
       # The moment, as the book keeps it: UTC, to the second.
-      def now = (Thread.current[:yellow_track_now] || Time.now).utc.iso8601
+      def now = of(Thread.current[:yellow_track_now] || Time.now)
+
+      # Another moment, likewise.
+      #
+      # @param time [Time]
+      def of(time) = time.getutc.strftime("%FT%TZ")
 
       # What the block writes is dated at some other time: a record taken over
       # from before.

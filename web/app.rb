@@ -60,7 +60,7 @@ module YellowTrack
           use SignIn.on(book, secret:, by_itself:, site:)
           use Gate
           use Legible
-          use Rack::Protection::AuthenticityToken, message: STALE
+          use PageToken, message: STALE
         end
       end
 

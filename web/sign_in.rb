@@ -54,7 +54,7 @@ module YellowTrack
       def read(request)
         refuse(415, Gate::READ) if request.post? && request.media_type == "multipart/form-data"
         refuse(400, Gate::READ) unless Legible.readable?(env)
-        refuse(403, App::STALE) unless Rack::Protection::AuthenticityToken.new(nil).accepts?(env)
+        refuse(403, App::STALE) unless PageToken.new(nil).accepts?(env)
         request.params.replace(Legible.clean(request.params))
       end
 

@@ -25,6 +25,7 @@ module YellowTrack
       @rules = rules
       @others = others
       @named = {} # parts by the references to them
+      @read = Latest.new(1024)
       freeze
     end
 
@@ -34,6 +35,22 @@ module YellowTrack
     def read(document, unit: :mm)
       reader = Reader.new(self, unit)
       [reader.value(document, @rules, []), reader.faults]
+    end
+
+    # One of the groups and lists that a document is made of, with its faults, read once: where one value was typed,
+    # all but those that it stands in are as they were.
+    #
+    # @param path [Array<String>] where it stands
+    # @param unit [:mm, :in] of its bare lengths
+    # @param group [Hash, Array] as parsed
+    # @yieldparam reader [Reader]
+    # @yieldreturn [Object] typed
+    # @return [Array(Object, Array<Fault>)]
+    def part(path, unit, group)
+      @read.fetch([path, unit, group]) do
+        reader = Reader.new(self, unit)
+        [yield(reader), reader.faults.freeze].freeze
+      end
     end
 
     # The reverse: a typed document as it is written to a file.

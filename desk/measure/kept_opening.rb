@@ -28,10 +28,11 @@ module YellowTrack
       # @param cuts [Hash, nil] what was cut of it, likewise
       # @param rules [Hash, nil] the rules of the house, likewise
       # @param panel [String, nil] the panel that is adjusted
+      # @param reckoned [Reckoned, nil] what its document comes to, where that is known
       # @raise [Faults] for a document that cannot be read
-      def initialize(book, row, other: false, record: nil, cuts: nil, rules: nil, panel: nil)
+      def initialize(book, row, other: false, record: nil, cuts: nil, rules: nil, panel: nil, reckoned: nil)
         @book, @row, @record, @cuts, @rules, @panel = book, row, record, cuts, rules, panel
-        @reckoned = Reckoned.of(row.document.to_h)
+        @reckoned = reckoned || Reckoned.of(row.document.to_h)
         @shown = other ? (Length::UNITS - [opening.units]).first : opening.units
       end
 
@@ -47,8 +48,9 @@ module YellowTrack
       #
       # @param record [Store::HungLog, nil] where what was written is nothing that it tells
       # @param cuts [Hash, nil] as they were asked for
-      def with(row, record: nil, cuts: @cuts)
-        KeptOpening.new(book, row, other: translated?, record:, cuts:, rules: @rules, panel: @panel)
+      # @param reckoned [Reckoned, nil] what its document comes to, where that is known
+      def with(row, record: nil, cuts: @cuts, reckoned: nil)
+        KeptOpening.new(book, row, other: translated?, record:, cuts:, rules: @rules, panel: @panel, reckoned:)
       end
 
       # How sure its set is of its readings, worked out once; nil without a set.

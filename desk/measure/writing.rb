@@ -75,7 +75,7 @@ module YellowTrack
           document = DoorService::Changes.told(document, field.key)
           other = other_place(now, field.key)
           document = document.with(other, value) if other
-          check(document, field)
+          @reckoned = checked(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
           entries = [*OnceMore.entries(now.document, document),
@@ -136,7 +136,7 @@ module YellowTrack
       end
 
       # The columns of the opening as written; it lies on the desk from now on.
-      def listed(row) = Listing.columns(@after = @opening.with(row, **@stays.to_h))
+      def listed(row) = Listing.columns(@after = @opening.with(row, reckoned: @reckoned, **@stays.to_h))
 
       # The opening as it stands after a change.
       def after(change) = (change.outcome == :saved) ? @after : @opening.with(change.opening)
@@ -146,9 +146,10 @@ module YellowTrack
       # The whole document with the value is read, and the faults under its key are
       # its own.
       #
+      # @return [Reckoned] what it comes to
       # @raise [Unread] saying what is wrong with it
-      def check(document, field)
-        Stretch.check(Reckoned.of(document.to_h).opening, field.key)
+      def checked(document, field)
+        Reckoned.of(document.to_h).tap { |reckoned| Stretch.check(reckoned.opening, field.key) }
       rescue Faults => e
         place = place_of(document, field.key)
         own = e.list.select { |fault| "#{plain(fault.key)}.".start_with?("#{place}.") }

@@ -64,7 +64,7 @@ module YellowTrack
       def view(renewed: false) = View.new(token: page_token, pass: -> { page_pass }, role: account&.role, renewed:)
 
       # What lets a form of this session in.
-      def page_token = Rack::Protection::AuthenticityToken.token(session)
+      def page_token = PageToken.token(session)
 
       # What lets a file of whoever is signed in come up.
       def page_pass = account && settings.pass.for(account.id)

@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "rack/protection"
-
 module YellowTrack
   module Web
     # Whoever sends something is known before it is read: signed in; for a file, from a page of his
@@ -12,7 +10,7 @@ module YellowTrack
 
       # @param app [#call]
       def initialize(app)
-        @app, @token = app, Rack::Protection::AuthenticityToken.new(app)
+        @app, @token = app, PageToken.new(app)
       end
 
       # Lets a request on, or says why not.

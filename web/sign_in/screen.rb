@@ -16,7 +16,7 @@ module YellowTrack
         # @return [String] HTML
         def self.show(page, rodauth)
           session = rodauth.session
-          View.new(token: Rack::Protection::AuthenticityToken.token(session)).page(new(page, rodauth))
+          View.new(token: PageToken.token(session)).page(new(page, rodauth))
         end
 
         # @return [String, nil] what was said where this page was come from

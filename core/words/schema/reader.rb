@@ -4,6 +4,8 @@ module YellowTrack
   class Schema
     # One reading of one document.
     class Reader
+      PARTS = 2 # steps down to which a group is read once and kept
+
       attr_reader :faults
 
       # @param unit [:mm, :in] of lengths without a unit
@@ -47,7 +49,15 @@ module YellowTrack
         known = rules["properties"]
         unknown(given, known, path)
         missing(given, rules, path)
-        given.slice(*known.keys).to_h { |key, inner| [key, value(inner, known[key], path + [key])] }
+        given.slice(*known.keys).to_h { |key, inner| [key, part(inner, known[key], path + [key])] }
+      end
+
+      def part(group, rules, path)
+        return value(group, rules, path) if path.length > PARTS || !(group.is_a?(Hash) || group.is_a?(Array))
+
+        typed, faults = @schema.part(path, @unit, group) { |reader| reader.value(group, rules, path) }
+        @faults.concat(faults)
+        typed
       end
 
       def unknown(given, known, path)
