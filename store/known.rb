@@ -22,10 +22,12 @@ module YellowTrack
         @answers.fetch([row.id, row.logged, *more]) { [yield].freeze }.first
       end
 
-      # Keeps an answer that another entry of the log has not changed.
+      # Keeps an answer that is known by a new entry of the log, once that is in the book for good.
       #
-      # @param row [Openings::Row] with that entry, which is in the book for good
-      def keep(row, answer) = @answers[[row.id, row.logged]] = [answer].freeze
+      # @param row [Openings::Row] with that entry
+      def keep(row, answer)
+        @answers[[row.id, row.logged]] = [answer].freeze unless @db.in_transaction?
+      end
     end
   end
 end

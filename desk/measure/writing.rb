@@ -53,35 +53,36 @@ module YellowTrack
 
       def put(field, value, posted, seen:, unit:, overrule:)
         draft = {owner: @owner, seen:, unit:}
-        @known = {record: @opening.record, cuts: @opening.cuts} if @opening.plan
-        book.transaction do
+        @carried, change = Carried.new(@opening), nil
+        result = book.transaction do
           change = commit(field, value, seen, overrule:)
           (change.outcome == :conflict) ? clash(field, value, posted, change:, draft:) : saved(field, value, change)
         rescue Unread => e
           book.drafts.keep(@opening.id, field.key, posted, says: e.message, **draft)
           Result.new(opening: @opening.with(book.openings.find(@opening.id)), outcome: :unread, note: e.message,
             meanwhile: [])
-        end.tap { |result| keep(result.opening.row) if result.outcome == :saved }
+        end
+        @carried.keep(change.opening, change.last) if result.outcome == :saved
+        result
       end
 
       # Gaps are read of what hangs: the opening has come to that.
       def commit(field, value, seen, overrule:)
         book.openings.commit(@opening.id, who: @who, seen:, key: field.key, overrule:,
           listing: method(:listed)) do |now|
-          @none_typed = now.drafted == 0
           next if field.same?(now.document[field.key], value, own:)
 
           document = OnceMore.without(changed(now.document, field.key, value), field.key)
           document = DoorService::Changes.told(document, field.key)
           other = other_place(now, field.key)
           document = document.with(other, value) if other
-          @reckoned = checked(document, field)
+          reckoned = checked(document, field)
           columns = field.key.start_with?("hung.") ? {stage: Stage.later(now.stage, "adjust")} : {}
           key = document.settled(field.key)
           entries = [*OnceMore.entries(now.document, document),
             {kind: kind_of(key), key:, before: now.document[key], after: value}, *built(now.document, document),
             *also(now.document, other, value), *DoorService::Changes.asked_anew(now.document, document, key)]
-          stays(now, entries)
+          @carried.over(now, entries, reckoned)
           Store::Openings::Act.new(document:, columns:, entries:)
         end
       end
@@ -120,23 +121,8 @@ module YellowTrack
           key.start_with?(*Planned::READ.map { |reading| "survey.#{reading}" })
       end
 
-      # What is known by its log stays where nothing else was written meanwhile, and what is written now tells
-      # nothing of its set and its cuts.
-      def stays(now, entries)
-        @stays = @known if now.logged == @opening.row.logged && Store::HungLog.silent?(entries)
-      end
-
-      # It is known of the opening as written too, once that is in the book; so is what was logged last.
-      def keep(row)
-        book.log.keep_latest(row, @last)
-        return unless @stays
-
-        book.log.keep_told(row, @stays[:record])
-        book.saw.keep_cuts(row, @stays[:cuts])
-      end
-
       # The columns of the opening as written; it lies on the desk from now on.
-      def listed(row) = Listing.columns(@after = @opening.with(row, reckoned: @reckoned, **@stays.to_h))
+      def listed(row) = Listing.columns(@after = @carried.to(row))
 
       # The opening as it stands after a change.
       def after(change) = (change.outcome == :saved) ? @after : @opening.with(change.opening)
@@ -174,8 +160,7 @@ module YellowTrack
       end
 
       def saved(field, value, change)
-        book.drafts.clear(@opening.id, field.key, owner: @owner) unless @none_typed
-        @last = change.last
+        book.drafts.clear(@opening.id, field.key, owner: @owner) unless change.opening.drafted == 0
         before = @opening.document[field.key] if change.outcome == :saved && value.nil?
         now = after(change)
         Result.new(opening: now, outcome: change.outcome, before:, meanwhile: change.meanwhile,

@@ -34,6 +34,15 @@ RSpec.describe YellowTrack::Web::SessionKept do
     expect(book.accounts.sessions(book.accounts.named(Site::FITTER).id).length).to eq 1
   end
 
+  it "opens a cookie that comes again as it was, and none that was touched" do
+    seal = YellowTrack::Web::SessionCookie.new(->(_env) {}, secrets: ["s" * 64], key: "yellow-track").encryptors.first
+    cookie = seal.encrypt({"other_unit" => true, "list" => [1]})
+    seal.decrypt(cookie)["list"] << 2
+    expect(seal.decrypt(cookie)).to eq("other_unit" => true, "list" => [1])
+    touched = cookie.sub(/.\z/) { |last| (last == "A") ? "B" : "A" }
+    2.times { expect { seal.decrypt(touched) }.to raise_error(Rack::Session::Encryptor::Error) }
+  end
+
   it "sends it to whoever signs out, and to whoever signs in again" do
     sent?("/")
     send_form("/account/sign-out", {})

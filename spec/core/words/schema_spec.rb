@@ -36,6 +36,15 @@ RSpec.describe YellowTrack::Schema do
     expect(read["survey"]["depth"]).to eq 39r / 8 * 25.4r
   end
 
+  it "says of a group that was read before what it said then, and reads it in the unit that is asked for" do
+    schema, broken = YellowTrack::Files::Shelf.schema("opening"), document("set.panels" => 0, "survey.depth" => "12x")
+    first = schema.read(broken)
+    expect(first.last.map(&:key)).to eq %w[survey.depth set.panels]
+    expect(schema.read(Marshal.load(Marshal.dump(broken))).inspect).to eq first.inspect
+    depths = %i[mm in].map { |unit| schema.read(document("survey.depth" => "5"), unit:).first["survey"]["depth"] }
+    expect(depths).to eq [5r, 127r]
+  end
+
   describe "beside a general validator" do
     files = Dir["#{YellowTrack::ROOT}/docs/formats/*.schema.json"]
     named = files.to_h { |file| [File.basename(file), JSON.parse(File.read(file))] }
