@@ -36,7 +36,8 @@ module YellowTrack
       def asked
         @db[:jobs].where(Sequel[:jobs][:id] => :$job)
           .left_join(:customers, job_id: :id).left_join(:job_terms, job_id: Sequel[:jobs][:id])
-          .select(*WHOM.map { |name, as| Sequel[:customers][name].as(as) }, *BOUND.map { |name| Sequel[:job_terms][name] })
+          .select(*WHOM.map { |name, as| Sequel[:customers][name].as(as) })
+          .select_append(*BOUND.map { |name| Sequel[:job_terms][name] })
           .select_append(*beside.map { |name, rows| rows.as(name) })
       end
 

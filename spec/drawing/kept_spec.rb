@@ -3,16 +3,15 @@
 # Pictures that are drawn once while what they are drawn from stays: every reading and fact that a page can type is
 # put in, another each time, and what is kept has to be what would be drawn.
 RSpec.describe YellowTrack::Drawing::Picture do
-  TYPED = {
-    "survey.widths.bottom" => 1815, "survey.widths.top" => 1801, "survey.heights.left" => 2238,
-    "survey.heights.middle" => 2246, "survey.diagonals.rising" => 2890, "survey.diagonals.falling" => nil,
-    "survey.leans.left" => -3, "survey.floor" => [[0, 0], [700, 5], [1812, 1]], "survey.bays" => [[0, 800], [820, 1812]],
-    "survey.depth" => 131, "survey.front" => 640, "survey.above" => 210, "survey.beside.left" => 90,
-    "survey.beside.right" => 75, "survey.wall.thickness" => 120, "survey.wall.projection" => 14,
-    "survey.wall.studs" => [30, 640], "survey.wall.solid" => true, "survey.wall.services" => ["pipe"],
-    "survey.wall.bears_load" => false, "survey.head.of" => "timber", "survey.head.joists" => [200, 600],
-    "survey.covering.thickness" => 9, "grain" => "0.5 mm"
-  }.freeze
+  let(:typed) do
+    {"widths.bottom" => 1815, "widths.top" => 1801, "heights.left" => 2238, "heights.middle" => 2246,
+     "diagonals.rising" => 2890, "diagonals.falling" => nil, "leans.left" => -3,
+     "floor" => [[0, 0], [700, 5], [1812, 1]], "bays" => [[0, 800], [820, 1812]], "depth" => 131, "front" => 640,
+     "above" => 210, "beside.left" => 90, "beside.right" => 75, "wall.thickness" => 120, "wall.projection" => 14,
+     "wall.studs" => [30, 640], "wall.solid" => true, "wall.services" => ["pipe"], "wall.bears_load" => false,
+     "head.of" => "timber", "head.joists" => [200, 600], "covering.thickness" => 9}
+      .transform_keys { |key| "survey.#{key}" }.merge("grain" => "0.5 mm")
+  end
 
   # Of an opening: in its wall, around it, along its floor, and from the room.
   def pictures(changes, printer: nil)
@@ -26,7 +25,7 @@ RSpec.describe YellowTrack::Drawing::Picture do
 
   it "are as they would be drawn, whatever was typed" do
     expect(pictures({}).map(&:kept)).to eq pictures({}).map(&:to_s)
-    TYPED.each do |key, value|
+    typed.each do |key, value|
       drawn = pictures({key => value})
       expect(drawn.map(&:kept)).to eq(drawn.map(&:to_s)), key
     end
