@@ -25,6 +25,7 @@ RSpec.describe "What nothing reaches" do
     "Ruby, for keys of a hash" => %w[eql?],
     "Sinatra" => %w[registered dump_errors! setup_default_middleware],
     "Puma" => %w[setup_body],
+    "Rack's session and its token" => %w[encryptors global_token],
     "rodauth" => %w[open_account? set_error_flash set_notice_flash set_notice_now_flash set_redirect_error_flash],
     "the steps' file, by `each`" => %w[leaf lane pair treatment],
     "the steps' file, by `place`" => %w[aligners],

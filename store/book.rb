@@ -75,6 +75,9 @@ module YellowTrack
       # @return [Array]
       def stamp(job_id) = Stamp.of(@db, job_id)
 
+      # All that the block asks and writes goes through one connection.
+      def by_one_connection(&) = @db.synchronize(&)
+
       # Several writes as one.
       def transaction(&) = @db.transaction(&)
 

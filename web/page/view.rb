@@ -69,7 +69,7 @@ module YellowTrack
       #
       # @param from [Array] all that it says
       # @return [String] HTML
-      def alike(name, from, **locals) = ALIKE.fetch([name, *from]) { partial(name, **locals).freeze }
+      def alike(name, from, **locals) = ALIKE.fetch([name, *from]) { partial(name, **locals).chomp.freeze }
 
       ALIKE = Latest.new(2000)
       private_constant :ALIKE

@@ -16,7 +16,7 @@ module YellowTrack
       # Lets a request on. Where there is no connection to be had it goes on without: what it asks then says why not.
       def call(env)
         reached = false
-        @book.db.synchronize do
+        @book.by_one_connection do
           reached = true
           @app.call(env)
         end
