@@ -81,7 +81,7 @@ RSpec.describe "A walk over the whole" do
   def app = Browser.app
 
   # Goes to every page that links reach from the first one, to one of each kind, in an order of the seed's. Every
-  # fourth comes into the window, and all where all of it is walked; the rest and what is a file are asked for alone.
+  # fifth comes into the window, and all where all of it is walked; the rest and what is a file are asked for alone.
   #
   # @yieldparam path [String] of the page that is in the window
   # @yieldparam turn [Integer] how many were there before it
@@ -93,7 +93,7 @@ RSpec.describe "A walk over the whole" do
       next if seen[kind]
 
       seen[kind] = true
-      looked_at = Share.takes?(seen.length, 4)
+      looked_at = Share.takes?(seen.length, 5)
       next unless looked_at ? page_in_window?(path) : there?(path)
 
       ahead.concat(led_to(path, looked_at ? session.evaluate_script(Walk::LINKS) : printed_links))
@@ -210,7 +210,7 @@ RSpec.describe "A walk over the whole" do
 
     def saved_on(path)
       session.visit(path)
-      Share.of(session.evaluate_script(Walk::KINDS).to_a, 6).each do |kind, id|
+      Share.of(session.evaluate_script(Walk::KINDS).to_a, 8).each do |kind, id|
         session.visit(path) unless session.current_path == path
         next unless session.has_css?("[id='#{id}']", visible: :all, wait: 0)
 

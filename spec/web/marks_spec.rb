@@ -5,8 +5,8 @@ require "support/share"
 
 # A mark each of the pages and sheets that the demo does not come to: every kind of set on every stage, in both units,
 # every kit's own places, every drill at every level. The demo's are kept in words (whole_pages_spec); of these it is
-# kept that nothing of them has moved: `bin/test --as-read` writes the marks anew, once something is meant to. Half of
-# them are looked at, the other half by another seed, and all by `bin/bench whole`.
+# kept that nothing of them has moved: `bin/test --as-read` writes the marks anew, once something is meant to. A
+# third of them is looked at, another by another seed, and all by `bin/bench whole`.
 RSpec.describe "Pages of every kind" do
   include Site
 
@@ -40,12 +40,12 @@ RSpec.describe "Pages of every kind" do
       .select { |stream| stream.match?(/^BT$| re$/n) }.map { |stream| AsRead.mark(stream) }.join(" ")
   end
 
-  # Marks of those of the half, nil of the others.
+  # Marks of those of the third, nil of the others.
   #
   # @param pages [Hash{String => String}] paths by what is written of them
-  # @param place [Integer] of a list of them, so that each is halved another way
-  def half(pages, place = 0)
-    pages.each_with_index.map { |(what, path), turn| [what, (mark(path) if Share.takes?(turn + place, 2))] }
+  # @param place [Integer] of a list of them, so that of each another third is looked at
+  def third(pages, place = 0)
+    pages.each_with_index.map { |(what, path), turn| [what, (mark(path) if Share.takes?(turn + place, 3))] }
   end
 
   def expect_as_before(name, marks) = expect(AsRead.unlike(name, marks).first(20)).to eq []
@@ -63,7 +63,7 @@ RSpec.describe "Pages of every kind" do
       row = book.openings.add(job_id: @job.id, document: YellowTrack::Store::Document.new(file.merge("name" => kind)),
         &YellowTrack::Desk::Listing.of(book))
       look("/openings/#{row.id}/log?unit=own") # until it is told otherwise
-      half(pages_of(kind, row), place)
+      third(pages_of(kind, row), place)
     end
     unread = hang("survey" => {})
     marks += %w[measure measure?unit=other choose?unit=other log].map { |way|
@@ -78,7 +78,7 @@ RSpec.describe "Pages of every kind" do
       levels = YellowTrack::Practice::Drills::LEVELS.map { |level| "7?level=#{level}" }
       [*levels, "learn"].map { |asked| "/practice/#{key}/#{asked}" }
     end
-    expect_as_before("kits-drills.marks", half((kits + drills).to_h { |path| [path, path] }))
+    expect_as_before("kits-drills.marks", third((kits + drills).to_h { |path| [path, path] }))
   end
 
   it "of the demo on paper are as they were", :demo do
@@ -109,7 +109,7 @@ RSpec.describe "Pages of every kind" do
       pages = ["/", "/?new=1", "/jobs/1", "/jobs/3", "/jobs/1/cut", "/jobs/1/price", "/jobs/1/visits", "/jobs/1/terms",
         "/visits", "/visits/hours", "/crew", "/rules", "/rack", "/kits", "/kits/twin-42", "/causes", "/account",
         "/practice", "/backups", *own]
-      expect_as_before("#{role}.marks", half(pages.to_h { |path| [path, path] }))
+      expect_as_before("#{role}.marks", third(pages.to_h { |path| [path, path] }))
     end
   end
 end

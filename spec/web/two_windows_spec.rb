@@ -66,7 +66,7 @@ RSpec.describe "Two windows", :demo do
     ["/", "/?new=1", "/rules", "/rack", "/kits", "/kits/twin-42/copy", "/visits", "/visits/hours", "/crew", "/backups",
       "/account", "/practice", "/practice/tightest/learn", "/practice/tightest/7",
       *jobs.flat_map { |job| ["/jobs/#{job}", "/jobs/#{job}/price", "/jobs/#{job}/cut", "/jobs/#{job}/visits"] },
-      *Share.of(openings.product(stages), 2).map { |id, stage| "/openings/#{id}/#{stage}" }]
+      *Share.of(openings.product(stages), 3).map { |id, stage| "/openings/#{id}/#{stage}" }]
   end
 
   it "has every form say what it was printed with, what it saw, or that it only adds; each by a number of its own" do
