@@ -66,6 +66,7 @@ RSpec.describe "Pages of every kind" do
       third(pages_of(kind, row), place)
     end
     unread = hang("survey" => {})
+    look("/openings/#{unread.id}/log?unit=own")
     marks += %w[measure measure?unit=other choose?unit=other log].map { |way|
       ["unread #{way}", mark("/openings/#{unread.id}/#{way}")]
     }
