@@ -27,19 +27,20 @@ module YellowTrack
 
     ROUNDINGS = %w[down up].freeze
 
-    @known, @inner = {}, {}
-    @same = {}.compare_by_identity # by the very text: most stand in the code
+    KNOWN, INNER = {}, {}
+    SAME = {}.compare_by_identity # by the very text: most stand in the code
+    private_constant :KNOWN, :INNER, :SAME
 
     class << self
       # The formula of a text, compiled once.
       def of(text)
-        @same[text] || (@known[text] ||= new(text)).tap do |made|
-          @same[text] = made if text.frozen? && made.text.equal?(text)
+        SAME[text] || (KNOWN[text] ||= new(text)).tap do |made|
+          SAME[text] = made if text.frozen? && made.text.equal?(text)
         end
       end
 
       # What stands within a formula's rounding, looked for once.
-      def within(formula) = @inner[formula.text] ||= yield
+      def within(formula) = INNER[formula.text] ||= yield
     end
 
     attr_reader :text

@@ -48,10 +48,10 @@ module YellowTrack
       # @param survey [Survey] with all widths and heights read
       def initialize(survey)
         @survey = survey
-        @observations = Observations.of(survey)
-        @state = {-1 => :open, 0 => :solved, 1 => :checked}.fetch(@observations.length <=> Adjustment::UNKNOWNS)
+        observations = Observations.of(survey)
+        @state = {-1 => :open, 0 => :solved, 1 => :checked}.fetch(observations.length <=> Adjustment::UNKNOWNS)
         @residuals = {}
-        solve unless open?
+        solve(observations) unless open?
         @suspects = blamed.freeze
         freeze
       end
@@ -108,10 +108,10 @@ module YellowTrack
           .sort_by.with_index { |key, place| [LIKELIEST.index(key.split(".").first), place] }
       end
 
-      def solve
-        solved = KNOWN.fetch(@observations) { Adjustment.new(@observations, rectangle).solve }
+      def solve(observations)
+        solved = KNOWN.fetch(observations) { Adjustment.new(observations, rectangle).solve }
         @corners = solved.corners
-        @observations.zip(solved.misfits, solved.redundancies) do |observed, v, r|
+        observations.zip(solved.misfits, solved.redundancies) do |observed, v, r|
           @residuals[observed.reading] = Residual.new(v, r, standardised(v, r, observed)) if observed.reading
         end
       end
