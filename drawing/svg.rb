@@ -29,10 +29,9 @@ module YellowTrack
         @smallest = nil # screen units, of its text
       end
 
-      # A line, which most drawings have most of. @param css [String] its role
+      # A line. @param css [String] its role
       def line(from, to, css, **rest)
-        @parts << "<line x1=\"#{number(from[0])}\" y1=\"#{number(from[1])}\" x2=\"#{number(to[0])}\" " \
-          "y2=\"#{number(to[1])}\" class=\"#{CGI.escapeHTML(css)}\"#{written(rest)}/>"
+        add("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], class: css, **rest)
       end
 
       # @param corner [Array] top left
@@ -105,12 +104,10 @@ module YellowTrack
 
       # Escaped all of it: names of openings are typed by people.
       def written(attributes)
-        text = +""
-        attributes.each do |key, value|
+        attributes.each_with_object(+"") do |(key, value), text|
           text << " " << key.name << "=\"" << (value.is_a?(Numeric) ? number(value) :
             CGI.escapeHTML(value.to_s)) << "\""
         end
-        text
       end
 
       # Points as SVG has them.

@@ -34,13 +34,11 @@ module YellowTrack
 
       # What is due of jobs and openings that hang, the soonest first.
       #
-      # @param most [Integer] how many; -1 for all
-      # @param bounds [Hash{Symbol => String}] ISO: until_day, later ones are left out; from, earlier ones; begun, what
-      #   is waited for only later
+      # @param bounds [Hash{Symbol => String}] ISO: until_day, later ones are left out; from, earlier ones
       # @return [Array<Due>]
-      def of(kind, most: -1, **bounds)
+      def of(kind, **bounds)
         question(:"dues_#{bounds.keys.join("_")}") { asking(bounds.keys) }
-          .call(kind:, most:, **bounds).map { |row| due(row) }
+          .call(kind:, most: ALL, **bounds).map { |row| due(row) }
       end
 
       # What the first page says of each kind, asked in one: visits from a day on, looks back till another, what is
@@ -70,7 +68,8 @@ module YellowTrack
       private
 
       FIRST = {"visit" => %i[from], "look-back" => %i[until_day], "wait" => %i[begun]}.freeze
-      private_constant :FIRST
+      ALL = -1 # as SQLite has it of a limit
+      private_constant :FIRST, :ALL
 
       def due(row) = Due.new(**row, says: JSON.parse(row[:says]))
 

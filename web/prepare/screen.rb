@@ -143,7 +143,7 @@ module YellowTrack
         end
 
         # Floor and head along the opening.
-        def profile = Drawing::Profile.new(plan, opening.printer)
+        def profile = @profile ||= Drawing::Profile.new(plan, opening.printer)
 
         private
 

@@ -49,6 +49,7 @@ module YellowTrack
 
       # @return [:mm, :in]
       attr_reader :unit
+
       # @param unit [:mm, :in]
       # @param grain [Rational] in mm: what is shown is the nearest multiple
       def initialize(unit, grain)
