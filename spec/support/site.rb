@@ -125,11 +125,13 @@ module Site
   end
 
   # What the block asks the database; what is prepared counts each time that it is asked.
-  def queries
+  #
+  # @param kind [Regexp] of statements that count; // for what it writes too
+  def queries(kind = /\) (SELECT|EXECUTE)\b/)
     asked = []
     watch = Object.new
     %i[info debug warn error].each do |level|
-      watch.define_singleton_method(level) { |sql| asked << sql if sql.match?(/\) (SELECT|EXECUTE)\b/) }
+      watch.define_singleton_method(level) { |sql| asked << sql if sql.match?(kind) }
     end
     book.db.loggers << watch
     yield

@@ -21,24 +21,14 @@ RSpec.describe YellowTrack::Desk::Carried do
 
   def ticks(record) = record.of("step").map(&:key)
 
-  # Statements that the block asks for, by their words.
-  def asked
-    heard = []
-    watch = Object.new
-    %i[info debug warn error].each { |level| watch.define_singleton_method(level) { |sql| heard << sql } }
-    book.db.loggers << watch
-    yield
-    heard
-  ensure
-    book.db.loggers.delete(watch)
-  end
-
   def tick(key) = found.note({kind: "step", key:, before: nil, after: true}, who: "odo")
 
   it "asks nothing of the log and the cuts again where a value tells nothing of them" do
     write("survey.depth", "126")
-    page = asked { write("survey.depth", "127").then { |opening| [opening.record, opening.cuts, latest(opening)] } }
-    expect(page.grep(/log_of_one|log_latest|FROM `cuts`|house_rules|drafts/)).to eq []
+    asked = queries(//) do
+      write("survey.depth", "127").then { |opening| [opening.record, opening.cuts, latest(opening)] }
+    end
+    expect(asked.grep(/log_of_one|log_latest|FROM `cuts`|house_rules|drafts/)).to eq []
   end
 
   def latest(opening) = book.log.latest(opening.row)
